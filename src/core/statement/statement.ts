@@ -4,7 +4,8 @@ import { STATES } from '../make/states';
 import { minutesOf } from '../make/minutes';
 import { byDay, type IsoDate } from '../units/date';
 import type { Alteration, Collection, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
-import { availableMonths, inRotation, isWorn, readyOn } from '../wear/available';
+import { inRotation, isWorn, readyOn } from '../wear/available';
+import { estimatesOf, notedSince, observedMonths } from '../wear/observed';
 import { seasonsOf, type Hemisphere } from '../wear/season';
 import { wearCounts } from '../wear/wear-count';
 import type { Span } from './span';
@@ -130,10 +131,25 @@ function wearsOf({ span, makes, wears, patterns, fabrics, hemisphere, today }: S
     const kind = patterns.find((p) => p.id === make.sources[0]?.patternId)?.kind ?? 'other';
     kinds.set(kind, (kinds.get(kind) ?? 0) + times);
   }
+  const estimates = estimatesOf(wears);
+  const wearers = [...new Set(makes.map((m) => m.personId))];
+  const since = new Map(
+    wearers.map((id) => [
+      id,
+      notedSince(
+        makes.filter((m) => m.personId === id),
+        wears,
+      ),
+    ]),
+  );
   const least = worn
     .filter((w) => inRotation(w.make))
-    .map((w) => ({ ...w, months: availableMonths(w.make, seasonsOf(w.make, fabrics), hemisphere, until, { from: span.from }) }))
-    // A garment that hung for less than half a month of its season had no chance to be worn.
+    .map((w) => {
+      const wearerNotes = since.get(w.make.personId);
+      const months = observedMonths(w.make, estimates.get(w.make.id), wearerNotes, seasonsOf(w.make, fabrics), hemisphere, until, span);
+      return { ...w, months };
+    })
+    // A garment that hung for less than half a month of its season had no chance to be worn, as far as anybody noted.
     .filter((w) => w.months >= 0.5)
     .sort((a, b) => a.times / a.months - b.times / b.months);
   const most = worn.filter((w) => w.times > 0).sort((a, b) => b.times - a.times);

@@ -62,8 +62,15 @@ describe('a wardrobe', () => {
     const never: Wear = { id: 'never', date: '2026-05-05', makeIds: ['make-1'], count: 0, often: 'never' };
     expect(hang([garment(1), garment(2)], [never]).map((h) => [h.isNoted, h.rate === undefined])).toEqual([
       [true, false],
+      [false, true],
+    ]);
+    // Since the first day that was noted of any, no note of another says something too.
+    const noted = hang([garment(1), garment(2)], worn('make-1', ['2026-05-05']));
+    expect(noted.map((h) => [h.isNoted, h.rate === undefined])).toEqual([
+      [true, false],
       [false, false],
     ]);
+    expect(noted[1]!.months).toBeLessThan(2);
   });
 
   test('wears of other people’s garments and of removed ones change nothing', () => {

@@ -1,7 +1,8 @@
 import type { IsoDate } from '../units/date';
 import type { Fabric, Make, Pattern, Wear } from '../records';
-import { availableMonths, inRotation, isAway, isWorn, monthsAYear } from './available';
+import { inRotation, isAway, isWorn, monthsAYear } from './available';
 import { seasonOf, seasonsOf, type Hemisphere, type Season } from './season';
+import { estimatesOf, notedSince, observedMonths } from './observed';
 import { wearCounts, type WearCount } from './wear-count';
 import { wearRates, type WearRate } from './wear-rates';
 
@@ -13,9 +14,9 @@ export interface Hanging {
   readonly count: WearCount;
   /** Whether anything was noted of its wear, were it that it never was; else nobody said that it hangs. */
   readonly isNoted: boolean;
-  /** In-season months in which it could be worn. */
+  /** In-season months in which it could be worn, and it is known how often it was (`observedMonths`). */
   readonly months: number;
-  /** Absent where it had no such month yet, and where nothing is noted of the wear of any of them. */
+  /** Absent where it had no such month yet. */
   readonly rate: WearRate | undefined;
   /** Wears to be expected in the next year; absent for what is not in rotation, and where no rate is known. */
   readonly expected: number | undefined;
@@ -44,17 +45,16 @@ export function wardrobe(
   const counts = wearCounts(wears);
   const kinds = new Map<string, string>(patterns.map((p) => [p.id, p.kind]));
   const now = seasonOf(today, hemisphere);
+  const since = notedSince(makes, wears);
+  const estimates = estimatesOf(wears);
   const found = makes.filter(isWorn).map((make) => {
     const noted = counts.get(make.id);
     const count = noted ?? NEVER;
     const seasons = seasonsOf(make, fabrics);
-    const months = availableMonths(make, seasons, hemisphere, today, { lastWorn: count.last });
+    const months = observedMonths(make, estimates.get(make.id), since, seasons, hemisphere, today, { lastWorn: count.last });
     return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, isNoted: noted !== undefined, months };
   });
-  const isAnyNoted = found.some((f) => f.isNoted);
-  const rates = wearRates(
-    (isAnyNoted ? found : []).map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })),
-  );
+  const rates = wearRates(found.map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })));
   return found.map(({ make, kind, seasons, count, isNoted, months }) => {
     const rate = rates.get(make.id);
     const hangs = inRotation(make);

@@ -161,11 +161,12 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
       {rated.length > 0 ? (
         <p className="mb-1 max-w-3xl text-small text-ink2">
           Wears for each month in which a garment was in season and at hand, with the range that holds it with a chance of 80&#x202f;%. The dotted
-          mark is the middle of those it is held against: its own kind where there are five, else all. Stored, lent or in the mending does not count.
+          mark is the middle of those it is held against: its own kind where there are five, else all. Stored, lent or in the mending does not count,
+          nor does what was before the first day that was noted and no estimate speaks of.
         </p>
       ) : (
         <p className="text-ink2">
-          {hanging.some((h) => h.isNoted) ? 'Nothing has had a month to be worn in yet.' : 'No wear is noted yet: what hangs unworn is not known.'}
+          {hanging.some((h) => h.isNoted) ? 'Of nothing is a month in season known yet.' : 'No wear is noted yet: what hangs unworn is not known.'}
         </p>
       )}
       {groups.map(({ word, head, order, open }) => {

@@ -46,9 +46,9 @@ function Together({ hanging }: { hanging: readonly Hanging[] }) {
 function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
   const patterns = usePatterns();
   const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
-  // Where no wear is noted of anything, nobody said that it was not worn.
-  if (!hanging.some((h) => h.isNoted)) return null;
-  const idle = hanging.filter((h) => h.ready && h.inSeason).sort((a, b) => byDay(since(a), since(b)));
+  // Where neither each wear is noted nor anything of this one, nobody said that it was not worn.
+  const idle = hanging.filter((h) => h.ready && h.inSeason && (h.isNoted || h.months > 0)).sort((a, b) => byDay(since(a), since(b)));
+  if (idle.length === 0) return null;
   return (
     <Fold head="In season and longest not worn" said={idle[0] ? makeName(idle[0].make, patterns) : ''}>
       <ul>
