@@ -59,6 +59,10 @@ export const given =
 export const beforeName = ({ subject, low }: Sentence, at: number): string | undefined =>
   subject && subject.to <= at && low.slice(subject.to, at).trim() === '' ? low.slice(0, subject.from) : undefined;
 
+/** What is said of a garment as a whole is a clause of its own: what stands before it, and what behind. */
+export const BEGINS_CLAUSE = /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/;
+export const WHOLE_CLAUSE = '(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))';
+
 /** How many words a text has. */
 export const wordCount = (text: string): number => text.trim().split(/\s+/).length;
 

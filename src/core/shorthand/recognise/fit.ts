@@ -4,7 +4,21 @@ import { outcomeOf } from '../../make/outcome';
 import { anyOf, END, LENGTH, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, wordBefore, wordCount, type Meant, type Rule, type Said } from '../said';
+import {
+  asks,
+  BEGINS_CLAUSE,
+  beforeName,
+  byRules,
+  given,
+  mereWords,
+  rule,
+  WHOLE_CLAUSE,
+  wordBefore,
+  wordCount,
+  type Meant,
+  type Rule,
+  type Said,
+} from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { labelOf, sizeBehindName } from './size-label';
@@ -15,9 +29,6 @@ const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))
 const RIGHT =
   '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
 const ALL_OVER = '(?:everywhere|all over|all round|throughout)';
-/** What is said of a fit as a whole is a clause of its own. */
-const BEGINS_CLAUSE = /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/;
-const WHOLE_CLAUSE = '(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))';
 /** A place that is off, in the same clause. */
 const OFF = new RegExp(`^[^.;\\n]*\\b(?:too|${DIRECTION}|gap(?:es|ing))\\b`);
 const BE =

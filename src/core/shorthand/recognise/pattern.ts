@@ -149,7 +149,7 @@ const cut = byRules([
     },
   ),
   rule(
-    `(?:(?:made|cut|sewn|sewed|with|there were|did|i made) )*(?:no (?:alterations?|adjustments?|modifications?|mods|tweaks|pattern changes|fitting changes)|no changes to the pattern|without (?:any )?(?:alterations?|adjustments?|changes|modifications?)|as drafted|unaltered|straight (?:out of|from) the (?:envelope|packet|box|pattern|page|pdf)|out of the (?:envelope|packet)|exactly as drafted)(?: at all)?`,
+    `(?:(?:made|cut|sewn|sewed|with|there were|did|i made) )*(?:no (?:alterations?|adjustments?|modifications?|mods|tweaks|pattern changes|fitting changes)|no changes to the pattern|without (?:any )?(?:alterations?|adjustments?|changes|modifications?)|as drafted|as per (?:the )?pattern|unaltered|straight (?:out of|from) the (?:envelope|packet|box|pattern|page|pdf)|out of the (?:envelope|packet)|exactly as drafted)(?: at all)?`,
     'likely',
     () => says({ is: 'cut', as: 'drafted' }),
   ),

@@ -35,6 +35,16 @@ test('more room that is needed was not there, or is for the next one', () => {
   ]);
 });
 
+test('a garment that is too large as a whole is so at every girth that decides its fit, if it is answered so', () => {
+  const choices = (said: string) => asked(said)?.choices[0];
+  const off = (outcome: number) => [{ is: 'fit', notes: ['waistband', 'hip', 'thigh'].map((zone) => ({ zone, outcome })) }];
+  expect(choices('too big all over')).toEqual(off(2));
+  expect(choices('they run small')).toEqual(off(-1));
+  expect(choices('a bit tight all over')).toEqual(off(-1));
+  expect(choices('baggy')).toBeUndefined();
+  expect(choices('runs large, so I sized down')).toBeUndefined();
+});
+
 test('every symptom is understood by the catalogue’s own words too', () => {
   const unread = SYMPTOM_IDS.filter((id) => read(symptomOf(id).label, '').every((chip) => chip.says.every((s) => s.is === 'words') && !chip.asks));
   expect(unread).toEqual([]);

@@ -1,12 +1,12 @@
-import type { ZoneId } from '../../body/zones';
+import { zoneOf, type ZoneId } from '../../body/zones';
 import { symptomOf, type SymptomId } from '../../catalogue/symptoms';
 import { outcomeOf } from '../../make/outcome';
-import { isLower } from '../../records/usual-zones';
+import { isLower, USUAL_ZONES } from '../../records/usual-zones';
 import type { Choice } from '../chip';
 import { isDenied } from '../denied';
 import { lengthOf, SAID_LENGTH } from '../amounts';
 import { canHave, ZONES, zonesNamed } from '../places';
-import { asks, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
+import { asks, BEGINS_CLAUSE, byRules, given, mereWords, rule, WHOLE_CLAUSE, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 
 const SEAT = '(?:the |my )?(?:seat|bum|bottom|butt|backside|behind)';
@@ -36,6 +36,7 @@ const SEEN: readonly (readonly [symptom: SymptomId, said: string])[] = [
     'shoulder-drops',
     `(?:(?:the|my) )?shoulders?(?: seams?)? (?:falls?|hangs?|sits?|slides?|slips?|drops?) (?:off(?: (?:the|my) shoulders?)?|down (?:the|my) arms?|past (?:the|my) shoulders?)`,
   ],
+  ['shoulder-drops', `(?:(?:the|my) )?shoulders? (?:droop|drooping|droops|slump)`],
   ['bust-pulls', `${LINES} (?:from|between) (?:the )?bust (?:to|and|towards) (?:the |my )?(?:armpits?|underarms?|armholes?|arms?)`],
   [
     'swayback-folds',
@@ -48,6 +49,15 @@ const SEEN: readonly (readonly [symptom: SymptomId, said: string])[] = [
   ['crotch-whiskers', `(?:front )?${LINES} (?:across|at|in|from|around) the (?:front )?crotch`],
   ['seat-folds', `(?:smiles?|frowns?|${LINES}|bagginess|excess(?: fabric)?|too much fabric) (?:under|below|beneath) ${SEAT}`],
   ['seat-folds', `(?:saggy|baggy|droopy) (?:seat|bum|bottom|butt|backside)|${SEAT} ${IS}(?:sags?|sagging|saggy|bags?(?: out)?|baggy|droopy)`],
+  [
+    'belly-strains',
+    `(?:(?:a bit|a little|rather|too|very|quite|slightly) )*(?:tight|snug|straining|strains|pulls|pulling) (?:across|over|at|round|around|on) (?:the |my )?(?:belly|tummy|stomach)`,
+  ],
+  [
+    'front-hem-rises',
+    `(?:(?:it is|is|hem) )*(?:shorter|rises|rides up|hikes up|lifts|kicks up) (?:at|in) (?:the )?front|rides up over (?:the |my )?(?:belly|tummy|stomach|bust)`,
+  ],
+  ['neckband-stands', `(?:(?:the|my) )?neck ?bands? ${IS}(?:wavy|waves|stretched out|floppy|flops|gapes|gaping)`],
   ['seat-tight', `${CANNOT} sit(?: down)?(?: in (?:it|them))?(?: properly)?`],
   [
     'rise-pulls-down',
@@ -91,7 +101,23 @@ const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, said: string])[] = 
 export const ROOM_WANTED = `(?:it |i )?(?:needs?|needed|wants?|wanted|could (?:use|do with|have)) (?:(?:a (?:bit|little|touch|tad)|some|much|slightly) )*more (?:room|ease) (?:at|in|across|through|around|round|over|for) (?:the |my )?(?<zones>${ZONES})`;
 
 /** Seams at the end of the shoulder that lie off it, by how much. */
-const SHOULDER_OFF = `(?:(?:the|my) )?shoulders?(?: seams?)? (?:sits?|hangs?|falls?|is|are|was|were|lies?) (?<amount>${SAID_LENGTH}) too far (?<way>out|in)`;
+const SHOULDER_OFF = `(?:(?:the|my) )?shoulders?(?: seams?)? (?:(?:sits?|hangs?|falls?|is|are|was|were|lies?) )?(?<amount>${SAID_LENGTH}) too (?<way>far out|far in|long|short)`;
+
+/** A garment that is too large or too small as a whole. */
+const OVERALL =
+  '(?:(?:it|they|this one|came|comes?|come|turned|ended|runs?|ran|is|was|are|were|fits?|out|up|overall|rather|far|way|much|quite|slightly|a bit|a little|a tad|a touch|really|still|just) )*(?:too )?(?<way>big|large|small|tight|loose|baggy|wide|narrow)(?: (?:all over|everywhere|all round|overall|on me|for me|in the body))*(?! now)';
+/** Without one of these it is how the garment is meant. */
+const IS_OFF =
+  /\btoo\b|all over|everywhere|all round|overall|\b(?:runs?|ran)\b|\b(?:comes?|came) (?:up|out)\b|turned out|\ba (?:bit|little|tad|touch)\b|slightly/;
+const A_BIT = /\ba (?:bit|little|tad|touch)\b|slightly/;
+const IS_WIDE = /big|large|loose|baggy|wide/;
+
+/** Every girth that decides the fit of the garment of a line. */
+const girthsOf = ({ subject }: Sentence): readonly ZoneId[] => {
+  const known = subject?.pattern?.zones ?? [];
+  const zones = known.length > 0 ? known : subject?.kind === undefined ? [] : USUAL_ZONES[subject.kind];
+  return zones.filter((zone) => zoneOf(zone).kind === 'girth');
+};
 
 /** Around what is seen no more. */
 const CURED_BEFORE =
@@ -133,10 +159,28 @@ export const recogniseSeen = byRules([
       return zone === undefined || isDenied(s.low.slice(0, from)) ? undefined : { says: noted(zone, -1, 'buttons-strain') };
     },
   ),
-  given(/too far/, rule)(SHOULDER_OFF, 'sure', ({ amount = '', way }, s) => {
+  given(/shoulder.* too /, rule)(SHOULDER_OFF, 'sure', ({ amount = '', way }, s) => {
     const cm = lengthOf(amount, s.context.unit)?.cm;
-    const sign = way === 'out' ? 1 : -1;
+    const sign = way === 'far out' || way === 'long' ? 1 : -1;
     return cm === undefined ? undefined : { says: [{ is: 'fit', notes: [{ zone: 'shoulder', outcome: outcomeOf(sign, 2), amount: cm }] }] };
+  }),
+  // "Too big all over": at every girth, or in a way that stays in words.
+  rule(`${OVERALL}${WHOLE_CLAUSE}`, 'likely', ({ way = '' }, s, from, to) => {
+    const said = s.low.slice(from, to);
+    const ofBody = /in the body/.test(said);
+    // "It runs large, so I sized down": this one may be right for it.
+    if (
+      !BEGINS_CLAUSE.test(s.low.slice(0, from)) ||
+      !IS_OFF.test(said) ||
+      /^,? so (?:i|we|now|this)\b/.test(s.low.slice(to)) ||
+      (/wide|narrow/.test(way) && !ofBody)
+    )
+      return undefined;
+    const notes = girthsOf(s).map((zone) => ({
+      zone,
+      outcome: outcomeOf(IS_WIDE.test(way) ? 1 : -1, A_BIT.test(said) || !/\btoo\b/.test(said) ? 1 : 2),
+    }));
+    return notes.length === 0 ? undefined : asks([{ is: 'fit', notes }], mereWords(s.typed(from, to)));
   }),
   inClause(ROOM_WANTED, (s, words, zones) => {
     const places = zonesNamed(zones, s).filter((zone) => canHave([zone], s));
