@@ -5,7 +5,7 @@ import { isLower, USUAL_ZONES } from '../../records/usual-zones';
 import type { Choice } from '../chip';
 import { isDenied } from '../denied';
 import { lengthOf, SAID_LENGTH } from '../amounts';
-import { canHave, ZONES, zonesNamed } from '../places';
+import { canHave, zoneHere, ZONES, zonesNamed } from '../places';
 import { asks, BEGINS_CLAUSE, byRules, given, mereWords, rule, WHOLE_CLAUSE, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 
@@ -69,11 +69,35 @@ const SEEN: readonly (readonly [symptom: SymptomId, said: string])[] = [
     'pockets-gape',
     `(?:(?:the|my) )?(?:(?:side|front|slant|slash) )?pockets? ${IS}(?:gap(?:es?|ing)|stand(?:s|ing)? open|flar(?:es?|ing)|pull(?:s|ing)? open|bow(?:s|ing)? out)(?: open)?`,
   ],
+  ['band-rides-up', `(?:the )?band ${IS}rid(?:es|ing) up(?: (?:at|in) the back)?`],
+  ['cup-spills', `quad ?boobs?|double boobs?|(?:spills?|spilling|bulges?|bulging) (?:out of|over) (?:the |my )?(?:cups?|top|edge)`],
+  ['cup-wrinkles', `(?:(?:the|my) )?cups? ${IS}(?:gap(?:es?|ing)|wrinkl(?:es?|ing|y)|empty)`],
+  [
+    'straps-slip',
+    `(?:(?:the|my) )?straps? ${IS}(?:slip(?:s|ping)?|slid(?:es?|ing)|fall(?:s|ing)?|com(?:es?|ing)) (?:off|down)(?: (?:my|the) shoulders?)?`,
+  ],
+  [
+    'seat-bare',
+    `(?:(?:the|my) )?(?:bum|bottom|cheeks?|seat) ${IS}(?:falls?|falling|hangs?|hanging|peeks?|peeking) out|(?:gives? me )?(?:an? )?(?:constant )?wedgies?`,
+  ],
+  [
+    'skirt-rides',
+    `(?:it )?rid(?:es?|ing) up (?:when|as) (?:i |she )?walk(?:s|ing)?|(?:it )?(?:spins|twists|turns|swivels) (?:round|around)(?: (?:when|as) (?:i |she )?walk(?:s|ing)?)?`,
+  ],
+  ['one-side-hangs', `(?:(?:the )?hem )?(?:hangs?|is|sits) lower (?:on|at) (?:the |my |one )?(?:left|right|side)(?: side)?`],
+  ['waist-too-high', `(?:(?:the|my) )?waist(?:line| seam)? (?:hits|sits (?:at|on)|is (?:at|on)|lands (?:at|on)) (?:my |the )?ribs?`],
+  ['bust-dart-high', `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) above (?:the |my )?(?:apex|bust ?point|nipples?|bust)`],
+  ['bust-dart-low', `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) below (?:the |my )?(?:apex|bust ?point|nipples?|bust)`],
+  ['bust-folds', `(?:empty|extra|excess|loose) (?:space|fabric|folds?) (?:at|above|over|in|across) (?:the |my )?(?:bust|chest|upper chest)`],
+  ['buttons-strain', `${CANNOT} (?:close|button|button up|fasten|do up) (?:it|the (?:front|buttons?|jacket|coat|shirt))(?: up)?`],
   ['leg-twists', `(?:(?:the|my|trouser) )?legs? ${IS}twist(?:s|ed|ing)?(?: round| around)?`],
 ];
 
-/** What lies over or under without a name for it: the place is asked like any other cause. */
-const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, said: string])[] = [
+/** What lies over or under without a name for it: asked like any other cause. Some of it is so only of what hangs from the waist. */
+const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, said: string, of?: 'lower'])[] = [
+  ['neckDepth', 1, `(?:it is )?(?:cut )?too low[- ]cut|(?:the )?cleavage (?:is )?too (?:deep|low)|(?:it )?shows (?:too much|my) (?:cleavage|bra)`],
+  ['hip', -1, `(?:(?:the|both|its) )?(?:(?:back|side) )?(?:vents?|slits?|kick pleat|pleats?) (?:pulls?|gapes?|hangs?|spreads?|stands?)(?: open)?`],
+  ['waistband', -1, `${CANNOT} (?:close|button|button up|fasten|do up|zip|zip up|do) (?:them|it|the (?:waistband|fly|zip|button))(?: up)?`, 'lower'],
   [
     'sleeve',
     1,
@@ -88,13 +112,15 @@ const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, said: string])[] = 
     'leg',
     1,
     `(?:they |it |(?:the |my )?(?:legs|hems?) )?(?:puddl(?:es?|ing)|pool(?:s|ing)?|bunch(?:es|ing)?(?: up)?|drag(?:s|ging)?) (?:at|round|around|on|over) (?:the |my )?(?:ankles?|floor|ground|feet|shoes)`,
+    'lower',
   ],
   [
     'waistband',
     1,
     `(?:they |it )?(?:(?:keeps? |kept )?(?:slid(?:e|es|ing)|fall(?:s|ing)?|slip(?:s|ping)?|com(?:es|ing)|creep(?:s|ing)?) down(?: (?:all day|all the time|constantly|when i walk))?|(?:i )?(?:keep|kept|have to keep) (?:pulling|hitching|tugging) (?:them|it) up|(?:only |just )?(?:need|needs|needed)(?: to wear)? a belt(?! loop)(?: to (?:stay|keep (?:them|it)) up)?)`,
+    'lower',
   ],
-  ['waistband', -1, `(?:gives? me |it has )?(?:an? )?muffin top`],
+  ['waistband', -1, `(?:gives? me |it has )?(?:an? )?muffin top`, 'lower'],
 ];
 
 /** Room that is wished for: it was not there, or it is for the next one only. */
@@ -140,15 +166,16 @@ const noted = (zone: ZoneId, way: 1 | -1, symptom?: SymptomId): Choice => [
 export const recogniseSeen = byRules([
   ...SEEN.map(([symptom, said]) =>
     inClause(said, (s, words) => {
-      const causes = symptomOf(symptom).causes.filter(({ zone }) => canHave([zone], s));
-      return causes.length === 0 ? undefined : asks(...causes.map(({ zone, direction }) => noted(zone, direction, symptom)), mereWords(words));
+      const causes = symptomOf(symptom).causes.map((cause) => ({ ...cause, zone: zoneHere(cause.zone, 'waist', s) }));
+      const ways = causes.flatMap(({ zone, direction }) => (canHave([zone], s) ? [noted(zone, direction, symptom)] : []));
+      return ways.length === 0 ? undefined : asks(...ways, mereWords(words));
     }),
   ),
-  ...OFF_AT.map(([zone, way, said]) =>
+  ...OFF_AT.map(([zone, way, said, of]) =>
     inClause(said, (s, words) => {
       const kind = s.subject?.kind;
-      const isOfIt = zone === 'sleeve' ? canHave([zone], s) : kind !== undefined && isLower(kind) && canHave([zone], s);
-      return isOfIt ? asks(noted(zone, way), mereWords(words)) : undefined;
+      const isOfIt = of === undefined || (kind !== undefined && isLower(kind));
+      return isOfIt && canHave([zone], s) ? asks(noted(zone, way), mereWords(words)) : undefined;
     }),
   ),
   given(/buttons?/, rule)(
