@@ -44,6 +44,13 @@ test('on the front only half of it goes round; the amount may be only about so m
   expect(altered[0]).toMatchObject({ part: 'front', about: true, how: 'from the seam allowance' });
 });
 
+test('a seam that names no place says what that means, until one is named', async () => {
+  draw(<Entry first={[seams]} />);
+  expect(screen.queryByText(/not said/)).toBeNull();
+  await user.click(screen.getByRole('button', { name: 'Leave out bust' }));
+  expect(screen.getByText(/places it passes is not said: half of it counts at each/)).toBeTruthy();
+});
+
 test('an allowance of some seams only is meant for all again once none is named', async () => {
   draw(
     <Entry first={[{ id: 'a', kind: 'allowance', way: 'total', allowance: { cut: 1.5, sewn: 1 }, zones: ['hip'], purpose: 'fit', when: 'paper' }]} />,

@@ -11,7 +11,7 @@ import {
   WAY_WORDS,
   type AlterationKindId,
 } from '../core/catalogue/alterations';
-import { effectsOf, type EffectContext } from '../core/alteration/effects';
+import { effectsOf, placesNotSaid, type EffectContext } from '../core/alteration/effects';
 import { formatLength, type LengthUnit } from '../core/units/length';
 import { firstOf } from '../core/units/item-at';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
@@ -48,6 +48,8 @@ function begin(kind: AlterationKindId, zones: readonly ZoneId[], allowance: numb
 
 /** What the alteration does to each zone: the arithmetic that people get wrong, said as it is typed. */
 function Result({ alteration, context, unit }: { alteration: Alteration; context: EffectContext; unit: LengthUnit }) {
+  if (alteration.purpose === 'fit' && placesNotSaid(alteration).length > 0)
+    return <span className="text-small text-ink2">Which places it passes is not said: half of it counts at each that it can.</span>;
   const effects = effectsOf(alteration, context);
   if (effects.length === 0) return null;
   // An allowance touches every zone that a seam crosses: naming three says enough.

@@ -3,7 +3,9 @@ import { outcomeWords, seenWords } from '../make/fit-note-words';
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
 import { formatDuration } from '../units/duration';
+import { addToGroup } from '../units/group-by';
 import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
+import { listed } from '../units/listed';
 import { formatMoney } from '../units/money';
 import { zoneOf } from '../body/zones';
 import { alterationKind, WAY_WORDS } from '../catalogue/alterations';
@@ -13,9 +15,12 @@ import type { Choice, Understood } from './chip';
 import type { Named } from './names';
 import type { LineContext } from './sentence';
 
-/** Fit notes in words, without what was seen. */
-const notesWords = (notes: Extract<Understood, { is: 'fit' }>['notes'], unit: LengthUnit): string =>
-  notes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}${n.side ? ` on the ${n.side}` : ''}`).join(', ');
+/** Fit notes in words, without what was seen: places of which the same is said stand together. */
+function notesWords(notes: Extract<Understood, { is: 'fit' }>['notes'], unit: LengthUnit): string {
+  const places = new Map<string, string[]>();
+  for (const note of notes) addToGroup(places, `${outcomeWords(note, unit)}${note.side ? ` on the ${note.side}` : ''}`, zoneOf(note.zone).label);
+  return [...places].map(([said, of]) => `${listed(of)} ${said}`).join(', ');
+}
 
 /** One thing that was said: a word for its kind, and what it says. */
 export function chipWords(
