@@ -2,6 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { anyOf, ORDINAL, ordinalOf } from './amounts';
 import type { NewId } from '../make/log-draft';
 import type { Make, Person } from '../records';
+import type { Answers } from './chip';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { LEADING } from './read-line';
@@ -94,7 +95,7 @@ export interface Heard {
 
 /** The same, read as a make where somebody asks: once for all who do. */
 export interface HeardLine extends Heard {
-  readonly whole: () => ReadMake;
+  readonly whole: (answers?: Answers) => ReadMake;
 }
 
 /** What a line is read with. */

@@ -59,8 +59,12 @@ export const given =
 export const beforeName = ({ subject, low }: Sentence, at: number): string | undefined =>
   subject && subject.to <= at && low.slice(subject.to, at).trim() === '' ? low.slice(0, subject.from) : undefined;
 
-/** What is said of a garment as a whole is a clause of its own: what stands before it, and what behind. */
-export const BEGINS_CLAUSE = /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/;
+/** What is said of a garment as a whole is a clause of its own: whether one begins at a place, or goes on from the name or its version. */
+export const beginsClause = (sentence: Sentence, at: number): boolean =>
+  /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/.test(sentence.low.slice(0, at)) ||
+  beforeName(sentence, at) !== undefined ||
+  (sentence.subject !== undefined && /^ (?:version |v|no\.? ?|#)\d+ $/.test(sentence.low.slice(sentence.subject.to, at)));
+/** And what stands behind it, for an expression. */
 export const WHOLE_CLAUSE = '(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))';
 
 /** How many words a text has. */

@@ -2,7 +2,8 @@ import type { Look, VerdictSaid } from '../../make/log-draft';
 import { STATES } from '../../make/states';
 import type { Make } from '../../records';
 import { ORDINAL } from '../amounts';
-import { withoutQuestions, type Understood } from '../chip';
+import { askedWords, withoutQuestions, type Chip, type Understood } from '../chip';
+import { choicesInWords } from '../chip-words';
 import type { LineTables, ReadMake } from '../draft-from-line';
 import { IS_NOW, PART } from '../garment-words';
 import { isGarmentName, ITS_NAME, unnamed, type ActOptions, type HeardLine } from '../report';
@@ -65,6 +66,35 @@ export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tabl
   return make && notedWith(make, text, options);
 }
 
+/** A look of which something is asked, by what it may mean: each answer is a look of its own, and the words as they stand are one too. */
+interface AskedLook {
+  readonly is: 'which';
+  readonly ways: readonly { readonly called: string; readonly act: LookedAct | NotedAct }[];
+}
+
+/** The answer to a question that states nothing. */
+const inWords = ({ choices }: Chip): number => choices.findIndex((choice) => choice.every(({ is }) => is === 'words'));
+
+/**
+ * How a garment that there is fits, where that is asked: what one sees of it comes from one place or another. Of several questions the first is
+ * asked, and the others are kept in their words.
+ *
+ * @returns undefined where nothing of the fit is asked, an answer would be neither a look nor words, or the garment is not sewn yet
+ */
+function eitherLook({ text, whole }: HeardLine, tables: LineTables, options: ActOptions): AskedLook | undefined {
+  const [first, ...others] = whole().chips.filter((chip) => chip.asks);
+  if (!first || others.some((chip) => inWords(chip) < 0)) return undefined;
+  const kept = Object.fromEntries(others.map((chip) => [askedWords(chip.text), inWords(chip)]));
+  const called = choicesInWords(first.choices, options.context, options.context.unit);
+  const ways = called.flatMap((words, i) => {
+    const read = whole({ ...kept, [askedWords(first.text)]: i });
+    const act = lookOf(read, tables) ?? wordsOf(text, read, tables, options);
+    return act ? [{ called: words, act }] : [];
+  });
+  const ofFit = ways.some(({ act }) => act.is === 'looked' && act.look.said.length > 0 && !STATES[act.make.state].unmade);
+  return ofFit && ways.length === called.length ? { is: 'which', ways } : undefined;
+}
+
 /** What says that a garment was made, or is to be. */
 const OF_MAKING = new RegExp(
   `\\b(?:made|mak(?:e|ing)|sew(?:ed|n|ing)?|cut|finished|started|began|knocked up|ran up|another|again|new|next|${ORDINAL})\\b`,
@@ -83,13 +113,14 @@ export const hardlyAMake = (text: string, act: LookedAct | NotedAct | undefined)
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
 
 /** Of a version that there is nothing new is made. */
-export function looked({ text, low, whole }: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | undefined {
+export function looked(line: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | AskedLook | undefined {
+  const { text, low, whole } = line;
   if (!VERSION.test(low)) return undefined;
   const read = whole();
   const facts = read.chips.flatMap((chip) => chip.says);
   const version = facts.find((fact) => fact.is === 'version')?.version;
   if (version === undefined) return undefined;
-  return lookOf(read, tables) ?? wordsOf(text, read, tables, options);
+  return lookOf(read, tables) ?? eitherLook(line, tables, options) ?? wordsOf(text, read, tables, options);
 }
 
 /** A sentence about a garment that there is. */
@@ -119,13 +150,16 @@ export function forNextTime({ text, low, names, whole }: HeardLine, tables: Line
 }
 
 /** What a sentence tells of a garment that there is makes no other: how it fits, or nothing but words. */
-export function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | undefined {
+export function toldOf(line: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | AskedLook | undefined {
+  const { text, low, names, whole } = line;
   const name = names.find(isGarmentName);
   // What is said to be done was sewn: where it does not lie on the table, it is another.
   if (!name || !TOLD_OF.test(unnamed(low, name)) || FINISHED.test(unnamed(low, name))) return undefined;
   const look = lookOf(whole(), tables);
   // Of what lies on the table it may be that it is finished so: that is asked.
   if (look) return STATES[look.make.state].unmade ? undefined : look;
+  const either = eitherLook(line, tables, options);
+  if (either) return either;
   const read = whole();
   // "Is my favourite" may be so many things: it is kept in its words, and begins no other garment.
   return wordsOf(text, { ...read, chips: withoutQuestions(read.chips) }, tables, options);

@@ -116,6 +116,27 @@ test('nothing but words of a garment that there is may be kept with it', () => {
     expect(asked(text)).toBeUndefined();
 });
 
+test('what one sees on a garment that there is is asked for what it comes from, and its words are an answer too', () => {
+  const ways = (text: string) => {
+    const act = read(text);
+    if (act?.is !== 'which') throw new Error(`“${text}” is read as ${act?.is ?? 'nothing'}`);
+    return act.ways.map(({ called, act: way }) => [
+      called,
+      way.is === 'looked' ? way.look.said.map(({ zone, outcome }) => `${zone} ${outcome}`) : way.is,
+      'make' in way ? way.make.id : undefined,
+    ]);
+  };
+  const of = (id: string, ...told: [string, string[] | string][]) => told.map((way) => [...way, id]);
+  expect(ways('the Gangway trousers slide down')).toEqual(
+    of('make-gangway-3', ['fit waistband loose, slight', ['waistband 1']], ['just words', 'noted']),
+  );
+  // Of two questions one is asked, and the other stands in the words.
+  expect(ways('Gangway trousers version 2: they slide down, saggy bum')).toEqual(
+    of('make-gangway-2', ['fit waistband loose, slight', ['waistband 1']], ['just words', 'noted']),
+  );
+  expect(ways('the Skerry jacket is too big all over')[0]).toEqual(['fit bust and hip loose, clear', ['bust 2', 'hip 2'], 'make-skerry-2']);
+});
+
 test.each(['shortened the Gangway trousers by 2 cm, size 42, love 4', 'hemmed the Fogbell coat in grey wool'])('changed as it was made: %s', (text) =>
   expect(read(text)).toBeUndefined(),
 );

@@ -52,7 +52,7 @@ function oneOf(ways: AskedAct['ways']): OtherAct | AskedAct | undefined {
 }
 
 /** Every way in which a line may be read, the surest first: the first that reads it has it. */
-const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions) => OtherAct | undefined)[] = [
+const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions) => OtherAct | AskedAct | undefined)[] = [
   worn,
   wornBehind,
   replanned,
@@ -74,9 +74,12 @@ const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions)
 ];
 
 /** @param full the line as it is read whole, with a garment by its name */
-function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActOptions): OtherAct | AskedAct | undefined {
   let read: ReadMake | undefined;
-  const line: HeardLine = { ...heardLine, whole: () => (read ??= readMake(full, tables, options)) };
+  const line: HeardLine = {
+    ...heardLine,
+    whole: (answers) => (answers ? readMake(full, tables, { ...options, answers }) : (read ??= readMake(full, tables, options))),
+  };
   for (const way of WAYS) {
     const act = way(line, tables, options);
     if (act) return act;
@@ -85,7 +88,8 @@ function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActO
 }
 
 /** An act in each way in which it may be meant. */
-const meantIn = (act: OtherAct, options: ActOptions): AskedAct['ways'] => (act.is === 'washed' ? washedWith(act, options) : [{ called: '', act }]);
+const meantIn = (act: OtherAct | AskedAct, options: ActOptions): AskedAct['ways'] =>
+  act.is === 'which' ? act.ways : act.is === 'washed' ? washedWith(act, options) : [{ called: '', act }];
 
 /** What a line tells of a fabric of the stash that it names by some of its words. */
 function fabricWays(line: Heard, tables: LineTables, options: ActOptions): AskedAct['ways'] {
@@ -139,7 +143,10 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   const garments = spokenOf.flatMap((meant) => {
     const told = isNew ? planned(heard(meant.inFull, options.context), tables, options) : toldOfOne(meant);
     const isEmpty = (told?.is === 'worn' && told.makes.length === 0) || (told?.is === 'planned' && told.draft.newPattern !== undefined);
-    return told && !isEmpty ? [{ called: meant.called, act: told }] : [];
+    if (!told || isEmpty) return [];
+    return told.is === 'which'
+      ? told.ways.map(({ called, act: way }) => ({ called: [meant.called, called].filter(Boolean).join(', '), act: way }))
+      : [{ called: meant.called, act: told }];
   });
   const ways = garments.length > 0 || isNew || isNamed ? garments : fabricWays(line, tables, options);
   // "Again" is said of one that there is.

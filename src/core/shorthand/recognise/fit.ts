@@ -6,7 +6,7 @@ import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import {
   asks,
-  BEGINS_CLAUSE,
+  beginsClause,
   beforeName,
   byRules,
   given,
@@ -365,7 +365,7 @@ const seen = byRules([
   given(/everywhere|all over|all round|throughout|everything fit/, rule)(
     `(?:(?:it|they|this one|the fit|and|which|now) )*(?:(?:(?:fits?|fitted|fit is|sits?|is|are|was|were)(?: (?:me|him|her|them))? )?(?:just )?${RIGHT} ${ALL_OVER}|(?:fits?|fitted)(?: (?:me|him|her|them))? ${ALL_OVER}|everything (?:fits|fitted))${WHOLE_CLAUSE}`,
     'sure',
-    (_, s, from) => (BEGINS_CLAUSE.test(s.low.slice(0, from)) ? { says: [{ is: 'rest right' }] } : undefined),
+    (_, s, from) => (beginsClause(s, from) ? { says: [{ is: 'rest right' }] } : undefined),
   ),
   // "Fits perfectly everywhere except the waist, which is 2 cm too big": all but what is said to be off.
   given(/everywhere|all over/, rule)(
@@ -377,7 +377,7 @@ const seen = byRules([
   given(/\bfit/, rule)(
     `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)|(?:an? )?(?:just )?${RIGHT} fit|(?:the )?fit (?:(?:is|was|came out) )?(?:just |really |so |very )?${RIGHT}|no fit(?:ting)? (?:issues?|problems?|troubles?))${WHOLE_CLAUSE}`,
     'likely',
-    (_, s, from, to) => (BEGINS_CLAUSE.test(s.low.slice(0, from)) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
+    (_, s, from, to) => (beginsClause(s, from) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
   ),
   // What one sees, by the catalogue.
   rule(`(?<symptom>${anyOf(SYMPTOM_WORDS.keys())})(?: (?<degree>${DEGREE}))?`, 'sure', ({ symptom = '', degree = '' }, s, from, to) => {

@@ -6,7 +6,7 @@ import type { Choice } from '../chip';
 import { isDenied } from '../denied';
 import { lengthOf, SAID_LENGTH } from '../amounts';
 import { canHave, zoneHere, ZONES, zonesNamed } from '../places';
-import { asks, BEGINS_CLAUSE, byRules, given, mereWords, rule, WHOLE_CLAUSE, type Meant, type Rule } from '../said';
+import { asks, beginsClause, byRules, given, mereWords, rule, WHOLE_CLAUSE, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 
 const SEAT = '(?:the |my )?(?:seat|bum|bottom|butt|backside|behind)';
@@ -196,12 +196,7 @@ export const recogniseSeen = byRules([
     const said = s.low.slice(from, to);
     const ofBody = /in the body/.test(said);
     // "It runs large, so I sized down": this one may be right for it.
-    if (
-      !BEGINS_CLAUSE.test(s.low.slice(0, from)) ||
-      !IS_OFF.test(said) ||
-      /^,? so (?:i|we|now|this)\b/.test(s.low.slice(to)) ||
-      (/wide|narrow/.test(way) && !ofBody)
-    )
+    if (!beginsClause(s, from) || !IS_OFF.test(said) || /^,? so (?:i|we|now|this)\b/.test(s.low.slice(to)) || (/wide|narrow/.test(way) && !ofBody))
       return undefined;
     const notes = girthsOf(s).map((zone) => ({
       zone,
