@@ -235,7 +235,7 @@ function made(
   const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
   const meant = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
   if (!meant) return undefined;
-  const half = meant.kind === 'bodice-below-bust' && (/\b(front|back)\b/.exec(tail)?.[1] as 'front' | 'back' | undefined);
+  const half = meant.kind === 'bodice-below-bust' && pieceIn(tail);
   const atCentreBack = meant.kind === 'side-seams' && new RegExp(` ${AT_CENTRE_BACK}${END}`).test(tail);
   const kind = half ? (`${half}-length` as const) : atCentreBack ? 'centre-back-seam' : meant.kind;
   const aim: Aim = { ...meant, kind };
@@ -264,6 +264,10 @@ function made(
   }
   return change(aim, cm, tail, s, s.typed(from, to), target);
 }
+
+/** Which piece some words name. */
+const pieceIn = (words: string | undefined): 'front' | 'back' | undefined =>
+  words === undefined ? undefined : /\bfront\b/.test(words) ? 'front' : /\bback\b/.test(words) ? 'back' : undefined;
 
 /** The same, done to one of the pieces only. */
 const ofPart = (meant: Meant | undefined, part: 'front' | 'back'): Meant | undefined => {
@@ -446,7 +450,7 @@ export const recogniseChange = byRules([
         s,
         s.typed(from, to),
       );
-      const of = (part?.trim() ?? where) as 'front' | 'back' | undefined;
+      const of = pieceIn(part ?? where);
       return of === undefined ? meant : ofPart(meant, of);
     },
   ),
