@@ -209,7 +209,14 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await expect(page.getByText(/^Noted with Tidewater shirt, version 3/)).toBeVisible();
   await expect(makes).toHaveText(before);
 
+  // What one sees on it comes from one place or another: that is asked, and answered by its digit.
   await page.keyboard.press('/');
+  await field.fill('the Gangway trousers slide down');
+  await field.press('Enter');
+  await page.keyboard.press('1');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
+    'Gangway trousers, version 3 a look at it · waistband loose, slight',
+  );
   await field.fill('Tidewater shirt version 2, sleeves 1 cm too long');
   await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
     /Tidewater shirt, version 2 a look at it · sleeve long by 1.cm/,
@@ -238,7 +245,7 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await expect(page.getByLabel('What for, in words')).toHaveValue('in grey wool');
   await expect(page.getByLabel('Wanted by')).toHaveValue('2026-12-20');
   await page.goto('/people/person-tilda');
-  await expect(page.getByLabel('height on 2026-11-02')).toHaveValue('124');
+  await expect(page.getByLabel('height on 2 November 2026')).toHaveValue('124');
   await page.goto('/stash');
   await expect(page.getByRole('row', { name: /navy linen/ })).toContainText(/300\scm × 150\scm/);
 });

@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { makeName } from '../../core/make/make-name';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -159,7 +160,7 @@ export function BodyChart({
           {points.map((p) => (
             <rect key={p.date} x={across(dayNumber(p.date)) - 4} y={down(p.cm) - 4} width={8} height={8} fill="var(--c-ink)">
               <title>
-                {p.date}: {length(p.cm)}
+                {format(parseISO(p.date), 'd MMM yyyy')}: {length(p.cm)}
               </title>
             </rect>
           ))}

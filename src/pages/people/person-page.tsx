@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
@@ -200,7 +201,7 @@ function Measures({ personId }: { personId: string }) {
                       <td key={s.id} className="px-2 py-0.5">
                         <span className="flex items-center gap-2">
                           <LengthField
-                            label={`${BODY_MEASURES[m]} on ${s.date}`}
+                            label={`${BODY_MEASURES[m]} on ${format(parseISO(s.date), 'd MMMM yyyy')}`}
                             labelHidden
                             unit={unit}
                             autoFocus={s.id === begun && m === MEASURES[0]}

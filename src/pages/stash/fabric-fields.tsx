@@ -90,7 +90,7 @@ function TestEntry({ fabric, unit, onTest }: { fabric: Fabric; unit: LengthUnit;
         <ul className="text-small text-ink2">
           {fabric.tests.map((t) => (
             <li key={t.id}>
-              {t.date}: {TEST_WORDS[t.of].result(testResult(t))}
+              {format(parseISO(t.date), 'd MMM yyyy')}: {TEST_WORDS[t.of].result(testResult(t))}
             </li>
           ))}
         </ul>
