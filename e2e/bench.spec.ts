@@ -19,6 +19,7 @@ test('a step is ticked and its time taken by a clock that outlives a reload; the
   await clock(page).getByRole('button', { name: 'Done' }).click();
   await expect(clock(page)).toBeHidden();
   await expect(coat).toContainText('Next: darts and tucks');
+  await expect(coat).toContainText(/nine in ten by/);
   await coat.getByRole('button', { name: /^all its steps/ }).click();
   await expect(coat.getByRole('listitem').filter({ hasText: 'fuse the interfacing' })).toContainText(/took 1\s*min/);
   // It counts with the make, and is taken back in one act.

@@ -30,7 +30,13 @@ const DAYS = [
 
 /** What is told of when it is done. A chance near nought or one is said as such, never as sure. */
 function WhenDone({ ahead, item }: { ahead: LooksAhead | undefined; item: OnTheBench }) {
-  if (!ahead) return null;
+  // Its line is kept free until it is reckoned: coming later it would move the button below from under a finger.
+  if (!ahead)
+    return (
+      <p aria-hidden className="text-small">
+        &nbsp;
+      </p>
+    );
   const { due, chance, likely, safe, late } = ahead;
   const days = DAYS.flatMap(([name, words]) => (ahead[name] ? [`${words} ${dayWords(ahead[name])}`] : []));
   if (due === undefined)
