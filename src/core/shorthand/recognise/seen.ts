@@ -17,110 +17,165 @@ const LINES = '(?:(?:pull|drag|stress|diagonal|horizontal) )?(?:lines?|wrinkles?
 const BUTTONS_STRAIN = `(?:(?:front|shirt) )?buttons? ${IS}(?:strain(?:s|ing|ed)?|pull(?:s|ing)?|gap(?:es?|ing)|pop(?:s|ping)?(?: open)?|comes? undone)`;
 
 /**
- * What sewists say that they see, in other words than the catalogue's: each an expression for folded text. What it comes from is asked, since
- * a symptom is evidence and not a diagnosis.
+ * What sewists say that they see, in other words than the catalogue's: each an expression for folded text, and a short one without which a line
+ * has nothing of it. What it comes from is asked, since a symptom is evidence and not a diagnosis.
  */
-const SEEN: readonly (readonly [symptom: SymptomId, said: string])[] = [
-  ['buttons-strain', `(?:(?:the|my) )?${BUTTONS_STRAIN}(?! (?:at|across|over|on) )`],
-  ['buttons-strain', `(?:it )?(?:gapes?|gaps?|gaping) between (?:the )?buttons`],
-  ['neckline-chokes', `(?:(?:the|my) )?(?:neck(?:line|band)?|collar) ${IS}(?:chok(?:es|ing)|strangl(?:es|ing))(?: me)?`],
-  ['neckline-chokes', `${CANNOT} (?:close|do up|button|button up|fasten) (?:the |my )?(?:top button|collar|neck)`],
-  ['arm-lift', `${CANNOT} (?:lift|raise|move) (?:my |her |his )?arms?(?: (?:up|forwards?|properly|much|high|over my head|above my head))*`],
-  ['cap-ridges', `(?:(?:the|my) )?sleeve (?:caps?|heads?) ${IS}(?:pucker(?:s|ed|y|ing)?|lumpy|ridged|gathered)`],
+const SEEN: readonly (readonly [symptom: SymptomId, needs: RegExp, said: string])[] = [
+  ['buttons-strain', /button/, `(?:(?:the|my) )?${BUTTONS_STRAIN}(?! (?:at|across|over|on) )`],
+  ['buttons-strain', /between/, `(?:it )?(?:gapes?|gaps?|gaping) between (?:the )?buttons`],
+  ['neckline-chokes', /chok|strangl/, `(?:(?:the|my) )?(?:neck(?:line|band)?|collar) ${IS}(?:chok(?:es|ing)|strangl(?:es|ing))(?: me)?`],
+  ['neckline-chokes', /top button|collar|neck/, `${CANNOT} (?:close|do up|button|button up|fasten) (?:the |my )?(?:top button|collar|neck)`],
+  ['arm-lift', /arm/, `${CANNOT} (?:lift|raise|move) (?:my |her |his )?arms?(?: (?:up|forwards?|properly|much|high|over my head|above my head))*`],
+  ['cap-ridges', /cap|head/, `(?:(?:the|my) )?sleeve (?:caps?|heads?) ${IS}(?:pucker(?:s|ed|y|ing)?|lumpy|ridged|gathered)`],
   [
     'cap-ridges',
+    /puck|ridges|lumps/,
     `(?:(?:the|my) )?(?:sleeves? ${IS})?(?:puckers?|puckered|puckering|ridges|lumps)(?: (?:at|in|along|around|on) the (?:sleeve )?(?:caps?|heads?))`,
   ],
-  ['sleeve-twists', `(?:(?:the|my) )?sleeves? ${IS}(?:twist(?:s|ed|ing)?|hang(?:s|ing)? (?:crooked|aslant))`],
+  ['sleeve-twists', /sleeve/, `(?:(?:the|my) )?sleeves? ${IS}(?:twist(?:s|ed|ing)?|hang(?:s|ing)? (?:crooked|aslant))`],
   [
     'shoulder-drops',
+    /shoulder/,
     `(?:(?:the|my) )?shoulders?(?: seams?)? (?:falls?|hangs?|sits?|slides?|slips?|drops?) (?:off(?: (?:the|my) shoulders?)?|down (?:the|my) arms?|past (?:the|my) shoulders?)`,
   ],
-  ['shoulder-drops', `(?:(?:the|my) )?shoulders? (?:droop|drooping|droops|slump)`],
-  ['bust-pulls', `${LINES} (?:from|between) (?:the )?bust (?:to|and|towards) (?:the |my )?(?:armpits?|underarms?|armholes?|arms?)`],
+  ['shoulder-drops', /shoulder/, `(?:(?:the|my) )?shoulders? (?:droop|drooping|droops|slump)`],
+  ['bust-pulls', /bust/, `${LINES} (?:from|between) (?:the )?bust (?:to|and|towards) (?:the |my )?(?:armpits?|underarms?|armholes?|arms?)`],
   [
     'swayback-folds',
+    /back/,
     `(?:it )?(?:pool(?:s|ing)?|puddl(?:es|ing)|bunch(?:es|ing)?(?: up)?|${LINES}|excess(?: fabric)?|too much fabric) (?:at|in|across|on|above) (?:the |my )?(?:lower back|small of (?:the|my) back|sway ?back)`,
   ],
   [
     'crotch-whiskers',
+    /whisker|toe|smile/,
     `(?:whiskers|camel ?toe|smile lines|smiles)(?: (?:at|in|from|around) the (?:(?:front )?crotch|front))?(?! (?:under|below|beneath))`,
   ],
-  ['crotch-whiskers', `(?:front )?${LINES} (?:across|at|in|from|around) the (?:front )?crotch`],
-  ['seat-folds', `(?:smiles?|frowns?|${LINES}|bagginess|excess(?: fabric)?|too much fabric) (?:under|below|beneath) ${SEAT}`],
-  ['seat-folds', `(?:saggy|baggy|droopy) (?:seat|bum|bottom|butt|backside)|${SEAT} ${IS}(?:sags?|sagging|saggy|bags?(?: out)?|baggy|droopy)`],
+  ['crotch-whiskers', /crotch/, `(?:front )?${LINES} (?:across|at|in|from|around) the (?:front )?crotch`],
+  ['seat-folds', /under|below|beneath/, `(?:smiles?|frowns?|${LINES}|bagginess|excess(?: fabric)?|too much fabric) (?:under|below|beneath) ${SEAT}`],
+  [
+    'seat-folds',
+    /sag|bag|droop/,
+    `(?:saggy|baggy|droopy) (?:seat|bum|bottom|butt|backside)|${SEAT} ${IS}(?:sags?|sagging|saggy|bags?(?: out)?|baggy|droopy)`,
+  ],
   [
     'belly-strains',
+    /belly|tummy|stomach/,
     `(?:(?:a bit|a little|rather|too|very|quite|slightly) )*(?:tight|snug|straining|strains|pulls|pulling) (?:across|over|at|round|around|on) (?:the |my )?(?:belly|tummy|stomach)`,
   ],
   [
     'front-hem-rises',
+    /front|rides up/,
     `(?:(?:it is|is|hem) )*(?:shorter|rises|rides up|hikes up|lifts|kicks up) (?:at|in) (?:the )?front|rides up over (?:the |my )?(?:belly|tummy|stomach|bust)`,
   ],
-  ['neckband-stands', `(?:(?:the|my) )?neck ?bands? ${IS}(?:wavy|waves|stretched out|floppy|flops|gapes|gaping)`],
-  ['seat-tight', `${CANNOT} sit(?: down)?(?: in (?:it|them))?(?: properly)?`],
+  ['neckband-stands', /neck ?band/, `(?:(?:the|my) )?neck ?bands? ${IS}(?:wavy|waves|stretched out|floppy|flops|gapes|gaping)`],
+  ['seat-tight', /sit/, `${CANNOT} sit(?: down)?(?: in (?:it|them))?(?: properly)?`],
   [
     'rise-pulls-down',
+    /down/,
     `(?:(?:the|my) )?(?:waistband|back waist|back) (?:pulls|slides|slips|dips|drops|goes) down(?: at the back)? when (?:i|she|he) (?:sits?|bends?)(?: down| over)?`,
   ],
-  ['waistband-rolls', `(?:(?:the|my) )?waist(?:band)? ${IS}(?:fold(?:s|ing)?|roll(?:s|ing)?|flip(?:s|ping)?|turn(?:s|ing)?) (?:over|down)`],
-  ['tummy-pulls', `(?:(?:the|my) )?(?:fly|zip) ${IS}(?:gap(?:es?|ing)|pulls? open)`],
+  [
+    'waistband-rolls',
+    /over|down/,
+    `(?:(?:the|my) )?waist(?:band)? ${IS}(?:fold(?:s|ing)?|roll(?:s|ing)?|flip(?:s|ping)?|turn(?:s|ing)?) (?:over|down)`,
+  ],
+  ['tummy-pulls', /fly|zip/, `(?:(?:the|my) )?(?:fly|zip) ${IS}(?:gap(?:es?|ing)|pulls? open)`],
   [
     'pockets-gape',
+    /pocket/,
     `(?:(?:the|my) )?(?:(?:side|front|slant|slash) )?pockets? ${IS}(?:gap(?:es?|ing)|stand(?:s|ing)? open|flar(?:es?|ing)|pull(?:s|ing)? open|bow(?:s|ing)? out)(?: open)?`,
   ],
-  ['band-rides-up', `(?:the )?band ${IS}rid(?:es|ing) up(?: (?:at|in) the back)?`],
-  ['cup-spills', `quad ?boobs?|double boobs?|(?:spills?|spilling|bulges?|bulging) (?:out of|over) (?:the |my )?(?:cups?|top|edge)`],
-  ['cup-wrinkles', `(?:(?:the|my) )?cups? ${IS}(?:gap(?:es?|ing)|wrinkl(?:es?|ing|y)|empty)`],
+  ['band-rides-up', /band/, `(?:the )?band ${IS}rid(?:es|ing) up(?: (?:at|in) the back)?`],
+  [
+    'cup-spills',
+    /boob|spill|bulg/,
+    `quad ?boobs?|double boobs?|(?:spills?|spilling|bulges?|bulging) (?:out of|over) (?:the |my )?(?:cups?|top|edge)`,
+  ],
+  ['cup-wrinkles', /cup/, `(?:(?:the|my) )?cups? ${IS}(?:gap(?:es?|ing)|wrinkl(?:es?|ing|y)|empty)`],
   [
     'straps-slip',
+    /strap/,
     `(?:(?:the|my) )?straps? ${IS}(?:slip(?:s|ping)?|slid(?:es?|ing)|fall(?:s|ing)?|com(?:es?|ing)) (?:off|down)(?: (?:my|the) shoulders?)?`,
   ],
   [
     'seat-bare',
+    /out|wedg/,
     `(?:(?:the|my) )?(?:bum|bottom|cheeks?|seat) ${IS}(?:falls?|falling|hangs?|hanging|peeks?|peeking) out|(?:gives? me )?(?:an? )?(?:constant )?wedgies?`,
   ],
   [
     'skirt-rides',
+    /walk|round|around/,
     `(?:it )?rid(?:es?|ing) up (?:when|as) (?:i |she )?walk(?:s|ing)?|(?:it )?(?:spins|twists|turns|swivels) (?:round|around)(?: (?:when|as) (?:i |she )?walk(?:s|ing)?)?`,
   ],
-  ['one-side-hangs', `(?:(?:the )?hem )?(?:hangs?|is|sits) lower (?:on|at) (?:the |my |one )?(?:left|right|side)(?: side)?`],
-  ['waist-too-high', `(?:(?:the|my) )?waist(?:line| seam)? (?:hits|sits (?:at|on)|is (?:at|on)|lands (?:at|on)) (?:my |the )?ribs?`],
-  ['bust-dart-high', `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) above (?:the |my )?(?:apex|bust ?point|nipples?|bust)`],
-  ['bust-dart-low', `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) below (?:the |my )?(?:apex|bust ?point|nipples?|bust)`],
-  ['bust-folds', `(?:empty|extra|excess|loose) (?:space|fabric|folds?) (?:at|above|over|in|across) (?:the |my )?(?:bust|chest|upper chest)`],
-  ['buttons-strain', `${CANNOT} (?:close|button|button up|fasten|do up) (?:it|the (?:front|buttons?|jacket|coat|shirt))(?: up)?`],
-  ['leg-twists', `(?:(?:the|my|trouser) )?legs? ${IS}twist(?:s|ed|ing)?(?: round| around)?`],
+  ['one-side-hangs', /lower/, `(?:(?:the )?hem )?(?:hangs?|is|sits) lower (?:on|at) (?:the |my |one )?(?:left|right|side)(?: side)?`],
+  ['waist-too-high', /rib/, `(?:(?:the|my) )?waist(?:line| seam)? (?:hits|sits (?:at|on)|is (?:at|on)|lands (?:at|on)) (?:my |the )?ribs?`],
+  [
+    'bust-dart-high',
+    /dart/,
+    `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) above (?:the |my )?(?:apex|bust ?point|nipples?|bust)`,
+  ],
+  ['bust-dart-low', /dart/, `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) below (?:the |my )?(?:apex|bust ?point|nipples?|bust)`],
+  [
+    'bust-folds',
+    /bust|chest/,
+    `(?:empty|extra|excess|loose) (?:space|fabric|folds?) (?:at|above|over|in|across) (?:the |my )?(?:bust|chest|upper chest)`,
+  ],
+  [
+    'buttons-strain',
+    /close|button|fasten|do up/,
+    `${CANNOT} (?:close|button|button up|fasten|do up) (?:it|the (?:front|buttons?|jacket|coat|shirt))(?: up)?`,
+  ],
+  ['leg-twists', /leg/, `(?:(?:the|my|trouser) )?legs? ${IS}twist(?:s|ed|ing)?(?: round| around)?`],
 ];
 
 /** What lies over or under without a name for it: asked like any other cause. Some of it is so only of what hangs from the waist. */
-const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, said: string, of?: 'lower'])[] = [
-  ['neckDepth', 1, `(?:it is )?(?:cut )?too low[- ]cut|(?:the )?cleavage (?:is )?too (?:deep|low)|(?:it )?shows (?:too much|my) (?:cleavage|bra)`],
-  ['hip', -1, `(?:(?:the|both|its) )?(?:(?:back|side) )?(?:vents?|slits?|kick pleat|pleats?) (?:pulls?|gapes?|hangs?|spreads?|stands?)(?: open)?`],
-  ['waistband', -1, `${CANNOT} (?:close|button|button up|fasten|do up|zip|zip up|do) (?:them|it|the (?:waistband|fly|zip|button))(?: up)?`, 'lower'],
+const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, needs: RegExp, said: string, of?: 'lower'])[] = [
+  [
+    'neckDepth',
+    1,
+    /low|cleavage|shows/,
+    `(?:it is )?(?:cut )?too low[- ]cut|(?:the )?cleavage (?:is )?too (?:deep|low)|(?:it )?shows (?:too much|my) (?:cleavage|bra)`,
+  ],
+  [
+    'hip',
+    -1,
+    /vent|slit|pleat/,
+    `(?:(?:the|both|its) )?(?:(?:back|side) )?(?:vents?|slits?|kick pleat|pleats?) (?:pulls?|gapes?|hangs?|spreads?|stands?)(?: open)?`,
+  ],
+  [
+    'waistband',
+    -1,
+    /close|button|fasten|do|zip/,
+    `${CANNOT} (?:close|button|button up|fasten|do up|zip|zip up|do) (?:them|it|the (?:waistband|fly|zip|button))(?: up)?`,
+    'lower',
+  ],
   [
     'sleeve',
     1,
+    /sleeve/,
     `(?:(?:the|my) )?sleeves? (?:hits?|ends?|stops?|finish(?:es)?|comes? down|reach(?:es)?|goes?|falls?) (?:me )?(?:mid-?hand|(?:at|to|past|over) (?:my|the) (?:hands?|knuckles|fingers|fingertips|thumbs?))`,
   ],
   [
     'sleeve',
     -1,
+    /sleeve/,
     `(?:(?:the|my) )?sleeves? (?:hits?|ends?|stops?|finish(?:es)?) (?:me )?(?:(?:well )?(?:above|before|short of) (?:my|the) wrist(?:s| ?bones?)?|mid-?forearm)`,
   ],
   [
     'leg',
     1,
+    /ankle|floor|ground|feet|shoes/,
     `(?:they |it |(?:the |my )?(?:legs|hems?) )?(?:puddl(?:es?|ing)|pool(?:s|ing)?|bunch(?:es|ing)?(?: up)?|drag(?:s|ging)?) (?:at|round|around|on|over) (?:the |my )?(?:ankles?|floor|ground|feet|shoes)`,
     'lower',
   ],
   [
     'waistband',
     1,
+    /down|up|belt/,
     `(?:they |it )?(?:(?:keeps? |kept )?(?:slid(?:e|es|ing)|fall(?:s|ing)?|slip(?:s|ping)?|com(?:es|ing)|creep(?:s|ing)?) down(?: (?:all day|all the time|constantly|when i walk))?|(?:i )?(?:keep|kept|have to keep) (?:pulling|hitching|tugging) (?:them|it) up|(?:only |just )?(?:need|needs|needed)(?: to wear)? a belt(?! loop)(?: to (?:stay|keep (?:them|it)) up)?)`,
     'lower',
   ],
-  ['waistband', -1, `(?:gives? me |it has )?(?:an? )?muffin top`, 'lower'],
+  ['waistband', -1, /muffin/, `(?:gives? me |it has )?(?:an? )?muffin top`, 'lower'],
 ];
 
 /** Room that is wished for: it was not there, or it is for the next one only. */
@@ -151,8 +206,8 @@ const CURED_BEFORE =
 const CURED_BEHIND = /^ (?:(?:is|are|was|were|has|have) )?(?:now )?(?:gone|fixed|cured|solved|disappeared|vanished)\b/;
 
 /** What a whole clause says that is seen, unless it says that it is not. */
-const inClause = (of: string, read: (sentence: Sentence, words: string, zones: string | undefined) => Meant | undefined): Rule =>
-  given(new RegExp(of.replaceAll('(?<zones>', '(?:')), rule)(of, 'likely', ({ zones }, s, from, to) =>
+const inClause = (needs: RegExp, of: string, read: (sentence: Sentence, words: string, zones: string | undefined) => Meant | undefined): Rule =>
+  given(needs, rule)(of, 'likely', ({ zones }, s, from, to) =>
     isDenied(s.low.slice(0, from)) || CURED_BEFORE.test(s.low.slice(0, from)) || CURED_BEHIND.test(s.low.slice(to))
       ? undefined
       : read(s, s.typed(from, to), zones),
@@ -164,15 +219,15 @@ const noted = (zone: ZoneId, way: 1 | -1, symptom?: SymptomId): Choice => [
 
 /** What is seen on the body, in a sewist's own words. */
 export const recogniseSeen = byRules([
-  ...SEEN.map(([symptom, said]) =>
-    inClause(said, (s, words) => {
+  ...SEEN.map(([symptom, needs, said]) =>
+    inClause(needs, said, (s, words) => {
       const causes = symptomOf(symptom).causes.map((cause) => ({ ...cause, zone: zoneHere(cause.zone, 'waist', s) }));
       const ways = causes.flatMap(({ zone, direction }) => (canHave([zone], s) ? [noted(zone, direction, symptom)] : []));
       return ways.length === 0 ? undefined : asks(...ways, mereWords(words));
     }),
   ),
-  ...OFF_AT.map(([zone, way, said, of]) =>
-    inClause(said, (s, words) => {
+  ...OFF_AT.map(([zone, way, needs, said, of]) =>
+    inClause(needs, said, (s, words) => {
       const kind = s.subject?.kind;
       const isOfIt = of === undefined || (kind !== undefined && isLower(kind));
       return isOfIt && canHave([zone], s) ? asks(noted(zone, way), mereWords(words)) : undefined;
@@ -192,7 +247,7 @@ export const recogniseSeen = byRules([
     return cm === undefined ? undefined : { says: [{ is: 'fit', notes: [{ zone: 'shoulder', outcome: outcomeOf(sign, 2), amount: cm }] }] };
   }),
   // "Too big all over": at every girth, or in a way that stays in words.
-  rule(`${OVERALL}${WHOLE_CLAUSE}`, 'likely', ({ way = '' }, s, from, to) => {
+  given(IS_OFF, rule)(`${OVERALL}${WHOLE_CLAUSE}`, 'likely', ({ way = '' }, s, from, to) => {
     const said = s.low.slice(from, to);
     const ofBody = /in the body/.test(said);
     // "It runs large, so I sized down": this one may be right for it.
@@ -204,7 +259,7 @@ export const recogniseSeen = byRules([
     }));
     return notes.length === 0 ? undefined : asks([{ is: 'fit', notes }], mereWords(s.typed(from, to)));
   }),
-  inClause(ROOM_WANTED, (s, words, zones) => {
+  inClause(/room|ease/, ROOM_WANTED, (s, words, zones) => {
     const places = zonesNamed(zones, s).filter((zone) => canHave([zone], s));
     return places.length === 0
       ? undefined
