@@ -130,8 +130,8 @@ export function possibleEffectsOf(alteration: Alteration, context: EffectContext
 /**
  * What an alteration does to each zone it touches.
  *
- * @returns one effect a zone, in cm; none where nobody said which it passes (`possibleEffectsOf`). Without an amount: half of slight and clear together, with half of that as its doubt
- *   (engine.md, section 1). Linear in the amount.
+ * @returns one effect a zone, in cm; none where nobody said which it passes (`possibleEffectsOf`). Without an amount: half of slight and clear
+ *   together, with half of that as its doubt (engine.md, section 1). Linear in the amount.
  * @example 1 cm let out at each side seam past the bust → bust +4 cm
  */
 export function effectsOf(alteration: Alteration, context: EffectContext): readonly Effect[] {

@@ -147,16 +147,13 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
   let at = 0;
   for (const reading of withDoubts(best, others, typed)) {
     wordsBetween(at, reading.from);
-    // Where nothing but words could be chosen there is nothing to ask.
     const [only, ...more] = reading.choices ?? [];
-    if (only && more.length === 0 && only.every((fact) => fact.is === 'words')) {
-      chips.push(chip(reading.from, reading.to, [...reading.says, ...only]));
-      at = reading.to;
-      continue;
-    }
-    const { choices = [] } = reading;
+    // Where nothing but words could be chosen there is nothing to ask.
+    const mere = more.length === 0 && only?.every((fact) => fact.is === 'words') ? only : [];
+    const choices = mere.length > 0 ? [] : (reading.choices ?? []);
+    const says = [...reading.says, ...mere];
     const answer = choices[answers[askedWords(typed(reading.from, reading.to))] ?? -1];
-    chips.push(chip(reading.from, reading.to, answer ?? reading.says, choices, !answer && reading.says.length === 0));
+    chips.push(chip(reading.from, reading.to, answer ?? says, choices, !answer && says.length === 0));
     at = reading.to;
   }
   wordsBetween(at, low.length);

@@ -98,6 +98,12 @@ export interface HeardLine extends Heard {
   readonly whole: (answers?: Answers) => ReadMake;
 }
 
+/** One way in which a line may be meant, by what it is called where it is asked. */
+export interface Way<Act> {
+  readonly called: string;
+  readonly act: Act;
+}
+
 /** What a line is read with. */
 export interface ActOptions {
   readonly context: LineContext;

@@ -340,6 +340,9 @@ const ALONG: Readonly<Record<Act, Along | undefined>> = {
   less: undefined,
 };
 
+/** Whether an act makes something wider or narrower. */
+export const isOfWidth = (act: Act): boolean => ALONG[act] === 'wide';
+
 /** What is cut deeper by lowering it. */
 const DEEP: ReadonlySet<AlterationKindId | undefined> = new Set<AlterationKindId>(['neck-depth', 'armhole-depth', 'scoop-crotch']);
 

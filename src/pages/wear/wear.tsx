@@ -48,9 +48,10 @@ function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
   const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
   // Where neither each wear is noted nor anything of this one, nobody said that it was not worn.
   const idle = hanging.filter((h) => h.ready && h.inSeason && (h.isNoted || h.months > 0)).sort((a, b) => byDay(since(a), since(b)));
-  if (idle.length === 0) return null;
+  const [longest] = idle;
+  if (!longest) return null;
   return (
-    <Fold head="In season and longest not worn" said={idle[0] ? makeName(idle[0].make, patterns) : ''}>
+    <Fold head="In season and longest not worn" said={makeName(longest.make, patterns)}>
       <ul>
         {idle.slice(0, SHOWN).map((h) => (
           <li key={h.make.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">

@@ -5,7 +5,7 @@ import { SAID_LENGTH } from '../amounts';
 import { nounsIn } from '../by-its-noun';
 import type { LineTables } from '../draft-from-line';
 import { directions, factsIn, takenBy, type FactsRead } from '../fabric-facts';
-import { FIRST, isGarmentName, leftOf, SEWN, unnamed, type ActOptions, type Heard } from '../report';
+import { FIRST, isGarmentName, leftOf, SEWN, unnamed, type ActOptions, type Heard, type Way } from '../report';
 import { readsOfAGarment } from './of-a-garment';
 import type { WashedAct } from './of-fabric';
 
@@ -16,12 +16,6 @@ export interface FabricToldAct {
   readonly facts: FabricFacts;
   /** The day on which what was measured on it was measured. */
   readonly date: string;
-}
-
-/** A way in which what is said of a fabric may be meant; by itself it is the only one. */
-interface Way<Act> {
-  readonly called: string;
-  readonly act: Act;
 }
 
 type OfContext = Pick<ActOptions, 'context'>;

@@ -6,7 +6,7 @@ import { askedWords, withoutQuestions, type Chip, type Understood } from '../chi
 import { choicesInWords } from '../chip-words';
 import type { LineTables, ReadMake } from '../draft-from-line';
 import { IS_NOW, PART } from '../garment-words';
-import { isGarmentName, ITS_NAME, unnamed, type ActOptions, type HeardLine } from '../report';
+import { isGarmentName, ITS_NAME, unnamed, type ActOptions, type HeardLine, type Way } from '../report';
 import { FINISHED } from './finished';
 import { notedWith, type NotedAct } from './what-became';
 import { makeOf, OF_WHICH } from './which-garment';
@@ -69,7 +69,7 @@ export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tabl
 /** A look of which something is asked, by what it may mean: each answer is a look of its own, and the words as they stand are one too. */
 interface AskedLook {
   readonly is: 'which';
-  readonly ways: readonly { readonly called: string; readonly act: LookedAct | NotedAct }[];
+  readonly ways: readonly Way<LookedAct | NotedAct>[];
 }
 
 /** The answer to a question that states nothing. */

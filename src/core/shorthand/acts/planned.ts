@@ -3,7 +3,7 @@ import type { Pattern } from '../../records';
 import { askedWords, type Chip, type Understood } from '../chip';
 import { readMake, type LineTables, type ReadOptions } from '../draft-from-line';
 import { dueSaid } from '../due';
-import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
+import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span, type Way } from '../report';
 import { WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
 
@@ -113,12 +113,7 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
 }
 
 /** The two ways in which a plan is meant that may be for somebody whom the ledger does not have; none where that is not asked. */
-export function plannedEither(
-  line: Heard,
-  { asksWhom }: PlannedAct,
-  tables: LineTables,
-  options: ActOptions,
-): readonly { readonly called: string; readonly act: PlannedAct }[] {
+export function plannedEither(line: Heard, { asksWhom }: PlannedAct, tables: LineTables, options: ActOptions): readonly Way<PlannedAct>[] {
   if (!asksWhom) return [];
   const { words, name } = asksWhom;
   return [`for ${name}, who comes with it`, `for ${options.spoken?.name ?? 'me'}, with “${words}” kept as words`].flatMap((called, choice) => {

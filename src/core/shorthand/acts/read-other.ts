@@ -1,7 +1,7 @@
 import type { LineTables, ReadMake } from '../draft-from-line';
 import { readMake } from '../draft-from-line';
 import { meantBy, ofItsFabric, ownedIn, type Meant } from '../by-its-noun';
-import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine } from '../report';
+import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine, type Way } from '../report';
 import { wordCount } from '../said';
 import { boughtEither, boughtIn, moreOrLeft, type BoughtAct } from './fabric-bought';
 import { fabricTold, washedWith, type FabricToldAct } from './fabric-told';
@@ -42,7 +42,7 @@ export type OtherAct =
 /** A line that tells of a garment by what it is, where the ledger has several such: which of them is asked. */
 export interface AskedAct {
   readonly is: 'which';
-  readonly ways: readonly { readonly called: string; readonly act: OtherAct }[];
+  readonly ways: readonly Way<OtherAct>[];
 }
 
 /** The act, where it is meant in one way; else a question. */

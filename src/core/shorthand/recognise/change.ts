@@ -9,7 +9,7 @@ import { isLower } from '../../records/usual-zones';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
-import { ACTS, aimOf, isAtCentreBackWaist, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
+import { ACTS, aimOf, isAtCentreBackWaist, isMoreLower, isOfWidth, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { EARLIER, PARTS_SAID, WAYS_SAID, WHENS } from '../words';
 
 /** The longest first: "at each side seam" before "each side". */
@@ -22,6 +22,7 @@ const AT = `(?:from ${ZONE} (?:down |up )?to ${ZONE}|(?:at|past|along|around|rou
 const TO_NOTHING = `(?:(?:tapering|blending|grading|going|down|fading|blended|tapered) )?(?:to|into) (?:nothing|zero|nil|0)(?: (?:at|by|towards) (?:the )?[a-zß-ɏ ]{3,20}?(?=$|[,.;·|]|${END} (?:and|for|on)))?`;
 /** Of a width: the seam that it was taken in or let out at. */
 const AT_CENTRE_BACK = '(?:at|in|from|along|through|out of) (?:the )?(?:cent(?:re|er) back|cb)(?: seam)?';
+const SAYS_CENTRE_BACK = new RegExp(` ${AT_CENTRE_BACK}${END}`);
 /** What may follow, one after the other and in any order. */
 const TAIL_STEP = new RegExp(
   `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${AT_CENTRE_BACK}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too(?! [a-z])|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
@@ -221,7 +222,7 @@ function made(
   const said = s.low.slice(from, to);
   if (
     /\bdarts?$/.test(target) &&
-    !(/\bwaist darts?$/.test(target) && (act === 'narrower' || act === 'wider')) &&
+    !(/\bwaist darts?$/.test(target) && isOfWidth(act)) &&
     (/\b(?:add|remov|reduc|enlarg|increas|decreas|took|take|cut|off\b)/.test(said) || OTHER_DART.test(`${s.low.slice(0, from)}${said}`))
   )
     return undefined;
@@ -231,16 +232,16 @@ function made(
   // Pockets that are added are no height of theirs.
   if ((act === 'more' || act === 'less') && (/^pockets?$/.test(target) || /^(?: (?:front|back|patch|side))* ?pockets?\b/.test(s.low.slice(to))))
     return undefined;
-  if (/^back waist(?:band)?$/.test(target) && ALONG_WIDE.has(act)) return atTheBackWaist(act, lengthIn(amount, s), tail, s, s.typed(from, to));
+  if (/^back waist(?:band)?$/.test(target) && isOfWidth(act)) return atTheBackWaist(act, lengthIn(amount, s), tail, s, s.typed(from, to));
   const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
   const meant = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
   if (!meant) return undefined;
   const half = meant.kind === 'bodice-below-bust' && pieceIn(tail);
-  const atCentreBack = meant.kind === 'side-seams' && new RegExp(` ${AT_CENTRE_BACK}${END}`).test(tail);
+  const atCentreBack = meant.kind === 'side-seams' && SAYS_CENTRE_BACK.test(tail);
   const kind = half ? (`${half}-length` as const) : atCentreBack ? 'centre-back-seam' : meant.kind;
   const aim: Aim = { ...meant, kind };
   const byTail = HAS_LENGTH.exec(tail)?.[1];
-  if (/^waist(?:band)?$/.test(target) && ALONG_WIDE.has(act) && / at the back(?: only)?$/.test(tail))
+  if (/^waist(?:band)?$/.test(target) && isOfWidth(act) && / at the back(?: only)?$/.test(tail))
     return atTheBackWaist(act, lengthIn(amount ?? byTail, s), tail, s, s.typed(from, to));
   // Cut off its edge it is lower, and taken out of its height it is not.
   if ((act === 'more' || act === 'less') && isMoreLower(target) && /^(?:\w+ )*?(?:add|took|take|cut|remov|chop|trim|shav)|\boff\b/.test(said)) {
@@ -275,8 +276,6 @@ const ofPart = (meant: Meant | undefined, part: 'front' | 'back'): Meant | undef
   if (!meant) return undefined;
   return { ...meant, says: parted(meant.says), ...(meant.choices ? { choices: meant.choices.map(parted) } : {}) };
 };
-
-const ALONG_WIDE: ReadonlySet<Act> = new Set<Act>(['narrower', 'wider']);
 
 /** A waist that was made narrower or wider at its back: at the seam there or at its darts, nobody said. */
 function atTheBackWaist(act: Act, cm: number | undefined, tail: string, s: Sentence, whole: string): Meant {

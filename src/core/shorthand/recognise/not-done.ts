@@ -1,4 +1,4 @@
-import { mereWords, wordCount } from '../said';
+import { beforeName, mereWords, wordCount } from '../said';
 import { ROOM_WANTED } from './seen';
 import { EARLIER_ONE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
@@ -11,9 +11,8 @@ const IN_CLAUSE = '(?:[^,.;·|\\n•]|(?<=\\d)[.,](?=\\d))';
 export const CLAUSE = `${IN_CLAUSE}+?(?=\\s*(?:$|,(?!\\d)|[;·|\\n•]|\\.(?:\\s|$)|\\bbut\\b))`;
 
 /** Whether a place begins a clause. */
-export const startsClause = ({ low, subject }: Sentence, at: number): boolean =>
-  /(?:^|[,.;·|\n•:(]|\b(?:and|but|so|because|then)\b)\s*$/.test(low.slice(0, at)) ||
-  (subject !== undefined && subject.to <= at && /^\s*$/.test(low.slice(subject.to, at)));
+export const startsClause = (sentence: Sentence, at: number): boolean =>
+  /(?:^|[,.;·|\n•:(]|\b(?:and|but|so|because|then)\b)\s*$/.test(sentence.low.slice(0, at)) || beforeName(sentence, at) !== undefined;
 
 /** What may be done with a cut, in the form in which it is meant: "lengthen". */
 const ALTER =

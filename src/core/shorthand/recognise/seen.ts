@@ -253,10 +253,8 @@ export const recogniseSeen = byRules([
     // "It runs large, so I sized down": this one may be right for it.
     if (!beginsClause(s, from) || !IS_OFF.test(said) || /^,? so (?:i|we|now|this)\b/.test(s.low.slice(to)) || (/wide|narrow/.test(way) && !ofBody))
       return undefined;
-    const notes = girthsOf(s).map((zone) => ({
-      zone,
-      outcome: outcomeOf(IS_WIDE.test(way) ? 1 : -1, A_BIT.test(said) || !/\btoo\b/.test(said) ? 1 : 2),
-    }));
+    const outcome = outcomeOf(IS_WIDE.test(way) ? 1 : -1, A_BIT.test(said) || !/\btoo\b/.test(said) ? 1 : 2);
+    const notes = girthsOf(s).map((zone) => ({ zone, outcome }));
     return notes.length === 0 ? undefined : asks([{ is: 'fit', notes }], mereWords(s.typed(from, to)));
   }),
   inClause(/room|ease/, ROOM_WANTED, (s, words, zones) => {
