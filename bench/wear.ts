@@ -1,5 +1,5 @@
 import { Bench } from 'tinybench';
-import { waiting } from '../src/core/decide/waiting';
+import { verdictsDue } from '../src/core/decide/verdict-due';
 import { wardrobe } from '../src/core/wear/wardrobe';
 import { largeLedger, TODAY } from './large-ledger';
 
@@ -9,8 +9,8 @@ export async function benchWear(): Promise<{ readonly growth: number; readonly m
   for (const makes of [1250, 5000]) {
     const { wears, patterns, ...rest } = largeLedger(makes);
     bench.add(`${makes} makes, ${10 * makes} wears`, () => {
-      const hanging = wardrobe(rest.makes, wears, patterns, [], 'north', TODAY);
-      waiting({ fabrics: [] }, hanging, [], 'north', TODAY);
+      wardrobe(rest.makes, wears, patterns, [], 'north', TODAY);
+      verdictsDue(rest.makes, wears, [], 'north', TODAY);
     });
   }
   await bench.run();

@@ -28,7 +28,7 @@ import { takeLastBack } from '../data/commands/take-back';
 import { redo } from '../data/journal';
 import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../data/queries';
 import { today } from '../data/today';
-import { MarkedMakes } from '../parts/marked-makes';
+import { useMarked } from '../parts/use-marked';
 import { WhenRead } from '../parts/when-read';
 import { KeyCap } from '../ui/key-cap';
 import { Segmented } from '../ui/segmented';
@@ -41,6 +41,7 @@ import { routes } from '../routes';
 
 /** Loaded when it is first opened. */
 const KeySheet = lazy(async () => ({ default: (await import('./key-sheet')).KeySheet }));
+const MarkedMakes = lazy(async () => ({ default: (await import('../parts/marked-makes')).MarkedMakes }));
 const Arithmetic = lazy(async () => ({ default: (await import('./arithmetic')).Arithmetic }));
 
 const ICONS = {
@@ -282,6 +283,7 @@ export function Shell() {
   const { pathname } = useLocation();
   const place = usePlaceOnPage();
   const [counting, setCounting] = useOpened(false);
+  const [marked] = useMarked();
   useShellKeys(
     () => setKeysOpen(true),
     () => setCounting(true),
@@ -298,7 +300,7 @@ export function Shell() {
           <FindField />
           <KeyCap>/</KeyCap>
           <LastAct />
-          <MarkedMakes />
+          <Suspense>{marked.length > 0 && <MarkedMakes />}</Suspense>
           {pathname !== routes.newMake() && (
             <LinkButton to={routes.newMake()} className="whitespace-nowrap">
               Log a make <KeyCap>n</KeyCap>

@@ -1,5 +1,5 @@
-import { useQuery, useQueryClient, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
-import { useCallback, useDeferredValue, useEffect, useMemo } from 'react';
+import { useQuery, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useDeferredValue, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { caseOf, type PatternCase } from '../core/garment/case';
@@ -12,7 +12,8 @@ import { byId, withId } from '../core/units/by-id';
 import { nextAct } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
 import { readPictures, type PictureOf } from './read-pictures';
-import { readTable, type HearsText } from './table-text';
+import { isKeptAsText, type KeptAsText } from './let-texts-go';
+import { openTable, readTable, type HearsText, type Opened } from './table-text';
 import { removals, type Removal } from './journal';
 import { unsavedActs } from './saved-state';
 import { whenIdle } from './when-idle';
@@ -35,27 +36,43 @@ function useTable<T extends RecordTable>(table: T): readonly Stored[T][] {
   return useSuspenseQuery(tableQuery(table)).data;
 }
 
-const tableQuery = <T extends RecordTable>(table: T, hears?: HearsText) => ({
+/**
+ * A large table as it was opened at the start: the engine was told of it, and it is read when a page asks for what is in it. From the first
+ * change on, and of a table that was not opened so, there is no such thing: null.
+ */
+const openedQuery = <T extends RecordTable>(table: T, open: () => Promise<Opened<Stored[T]> | null> = () => Promise.resolve(null)) => ({
+  queryKey: [table, 'opened'],
+  queryFn: open,
+  gcTime: Infinity,
+  structuralSharing: false,
+});
+
+const tableQuery = <T extends RecordTable>(table: T) => ({
   queryKey: [table],
-  queryFn: (): Promise<readonly Stored[T][]> => readTable(db, table, { hears }),
+  queryFn: async ({ client }: { readonly client: QueryClient }): Promise<readonly Stored[T][]> => {
+    // Where that was given up for a newer one, it is read anew as well.
+    const opened = isKeptAsText(table) ? await client.fetchQuery(openedQuery<T>(table)).catch(() => null) : null;
+    return opened ? opened.read() : readTable(db, table);
+  },
   // Once read it stays: a page that comes back to it later need not wait again.
   gcTime: Infinity,
 });
 
 /**
  * Reads all tables side by side, so that a page that asks for one after the other waits once. Wears, by far the most, come after the others,
- * and where the first page does not ask for them when it has all that it asked for: one that speaks of a few makes reads theirs alone
- * (`useWearsOf`), and the database answers in turn.
+ * when the first page has all that it asked for: one that speaks of a few makes reads theirs alone (`useWearsOf`), and the database answers
+ * in turn.
  *
- * @param asksForWears whether the first page asks for all of them
- * @param hears told of the texts of what is read at once
+ * @param asksOfWears whether the first page asks the engine of all of them: then it is told of them at once
+ * @param hears told of the texts of what is opened at once
  */
-export function readAhead(client: QueryClient, asksForWears: boolean, hears: HearsText): void {
-  for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table, hears));
-  const readWears = (hears?: HearsText) => void client.prefetchQuery(tableQuery('wears', hears));
-  const whenRead = () => whenIdle(() => (client.isFetching() > 0 ? setTimeout(whenRead, ASKING) : readWears()));
-  if (asksForWears) readWears(hears);
-  else whenRead();
+export function readAhead(client: QueryClient, asksOfWears: boolean, hears: HearsText): void {
+  const open = (table: KeptAsText) => void client.prefetchQuery(openedQuery(table, () => openTable(db, table, { hears })));
+  open('makes');
+  for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table));
+  if (asksOfWears) open('wears');
+  const whenRead = () => whenIdle(() => (client.isFetching() > 0 ? setTimeout(whenRead, ASKING) : void client.prefetchQuery(tableQuery('wears'))));
+  whenRead();
 }
 
 /** How soon it is looked again whether a page still reads, ms. */
@@ -95,9 +112,10 @@ export function usePictureOfNote(makeId: string, noteId: string): StoredPicture 
   return usePartOf('pictures', read, ['note', makeId, noteId])?.[0];
 }
 
-export function useSettings(): Settings {
-  return useQuery({ queryKey: ['settings'], queryFn: () => readSettings(db) }).data ?? USUAL_SETTINGS;
-}
+/** The settings; undefined until they are read. */
+export const useReadSettings = (): Settings | undefined => useQuery({ queryKey: ['settings'], queryFn: () => readSettings(db) }).data;
+
+export const useSettings = (): Settings => useReadSettings() ?? USUAL_SETTINGS;
 
 export function useUnit(): LengthUnit {
   return useSettings().unit;
@@ -136,10 +154,15 @@ export function useWearsOf(makeIds: readonly string[]): readonly Wear[] {
   }).data;
 }
 
-/** Reads all wears as soon as a page stands: it is going to ask for them. */
-export function useReadWears(): void {
-  const client = useQueryClient();
-  useEffect(() => void client.prefetchQuery(tableQuery('wears')), [client]);
+/**
+ * A whole table as soon as it is there to ask the engine of: it may know a large one before the page has read it, so that this is never to be
+ * looked into. Nothing waits for it meanwhile: undefined.
+ */
+export function useTableToAsk<T extends RecordTable>(table: T): readonly Stored[T][] | undefined {
+  const large = isKeptAsText(table);
+  const opened = useQuery({ ...openedQuery(table), enabled: large, throwOnError: true }).data;
+  const read = useQuery({ ...tableQuery(table), enabled: !large || opened === null, throwOnError: true }).data;
+  return opened?.records ?? read;
 }
 
 /** How often each of a few makes was worn, estimates included, with the last day. */
@@ -177,11 +200,10 @@ export function useUnsaved(): number | undefined {
 }
 
 /** The person we speak of: the one chosen, else the first. */
-export function usePerson(): Person | undefined {
-  const people = usePeople();
-  const { personId } = useSettings();
-  return withId(people, personId) ?? people[0];
-}
+export const personOf = (people: readonly Person[], { personId }: Pick<Settings, 'personId'>): Person | undefined =>
+  withId(people, personId) ?? people[0];
+
+export const usePerson = (): Person | undefined => personOf(usePeople(), useSettings());
 
 /** Everything the engine needs to reckon a pattern for a person; undefined while it is being read. */
 export function usePatternCase(patternId: string | undefined, personId: string | undefined): PatternCase | undefined {

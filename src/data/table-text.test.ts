@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { sampleMake } from '../core/garment/sample-case';
 import { LAYOUTS, LedgerDatabase } from './database';
 import { undo, write } from './journal';
-import { readInOne, readTable, type HearsText } from './table-text';
+import { openTable, readInOne, readTable, type HearsText } from './table-text';
 import Dexie from 'dexie';
 
 const wear = (n: number) => ({ id: `wear-${n}`, makeIds: ['make-1'], date: '2026-11-28', count: 1 });
@@ -66,15 +66,20 @@ test('whatever is written, taken out and kept in whatever order: what is read is
 test('whoever wishes to hear of a text has it before the records, and the very list that they are read into', async () => {
   const { database, keeps, read } = opened('heard');
   await database.wears.bulkPut([1, 2].map(wear));
-  const hears = jest.fn<void, Parameters<HearsText>>((_, records) => expect(records).toHaveLength(0));
+  const hears = jest.fn<void, Parameters<HearsText>>((_, { records }) => expect(records).toHaveLength(0));
   await readTable(database, 'wears', { hears });
   await read();
   expect(hears).not.toHaveBeenCalled();
   await keeps[0]?.();
-  const records = await readTable(database, 'wears', { hears });
-  const [[table, list, texts] = []] = hears.mock.calls;
+  const later = await openTable(database, 'wears', { hears });
+  const [[table, heard, texts] = []] = hears.mock.calls;
   expect([table, hears.mock.calls.length]).toEqual(['wears', 1]);
-  expect(list).toBe(records);
+  expect(heard).toBe(later);
+  // It is read when it is first asked for, and once.
+  expect(later.records).toHaveLength(0);
+  const [records, again] = await Promise.all([later.read(), later.read()]);
+  expect([records, again].every((list) => list === later.records)).toBe(true);
+  expect(records).toHaveLength(2);
   expect(texts?.flatMap((text) => JSON.parse(text) as unknown)).toEqual(records);
   await database.delete();
 });

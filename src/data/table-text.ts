@@ -43,46 +43,79 @@ function afterQuiet(table: KeptAsText, keep: () => Promise<void>): void {
   );
 }
 
+/** A table that was opened, and need not have been read yet. */
+export interface Opened<T> {
+  /** What its records are read into: empty until they are, and then the very same list. */
+  readonly records: readonly T[];
+  /** Reads them, once, whoever asks; in parts, between which a page goes on being drawn. */
+  readonly read: () => Promise<readonly T[]>;
+}
+
 /**
  * Hears of a table's text before it is read.
  *
- * @param records what it is read into, empty as yet
+ * @param opened what it is going to be read into
  * @param texts JSON lists of its records
  */
-export type HearsText = (table: KeptAsText, records: readonly Identified[], texts: readonly string[]) => void;
+export type HearsText = (table: KeptAsText, opened: Opened<Identified>, texts: readonly string[]) => void;
+
+interface HowOpened {
+  /** From how many records on a text is written; a table of fewer needs none. */
+  readonly many?: number;
+  /** When it is written. */
+  readonly later?: typeof afterQuiet;
+  /** Told of the text, where it is kept. */
+  readonly hears?: HearsText | undefined;
+}
+
+/** Reads texts into a list, when it is first asked to. */
+function readLater<T>(texts: readonly string[]): Opened<T> {
+  const records: T[] = [];
+  let unread = texts;
+  const readAll = async () => {
+    for (const text of unread) {
+      if (records.length > 0) await nextTask();
+      const some: readonly T[] = JSON.parse(text);
+      records.push(...some);
+    }
+    // The list is kept for long, its texts are not.
+    unread = [];
+    return records;
+  };
+  let reading: Promise<readonly T[]> | undefined;
+  return { records, read: () => (reading ??= readAll()) };
+}
 
 /**
  * A whole table by the ids of its records: out of its text where that is kept, else record by record, and then the text of a large one is
- * written for the next time. Both give the same.
+ * written for the next time. Both give the same. A text is taken out at once and read when it is asked for: to read thousands of records takes
+ * longer than to hand them on as they are written.
  *
- * @param many from how many records on a text is written; a table of fewer needs none
- * @param later when it is written
- * @param hears told of the text, where it is kept
- * @example await readTable(db, 'wears') // as db.wears.toArray() would give
+ * @example await (await openTable(db, 'wears')).read() // as db.wears.toArray() would give
  */
-export async function readTable<T extends TableName>(
+export async function openTable<T extends TableName>(
   database: LedgerDatabase,
   table: T,
-  { many = MANY, later = afterQuiet, hears }: { readonly many?: number; readonly later?: typeof afterQuiet; readonly hears?: HearsText } = {},
-): Promise<readonly Stored[T][]> {
+  { many = MANY, later = afterQuiet, hears }: HowOpened = {},
+): Promise<Opened<Stored[T]>> {
   const asRecords = () => readWhole(database.table<Stored[T], string>(table));
-  if (!isKeptAsText(table)) return asRecords();
+  const read = (records: readonly Stored[T][]) => ({ records, read: () => Promise.resolve(records) });
+  if (!isKeptAsText(table)) return read(await asRecords());
   const kept = await database.texts.get(table);
   if (!kept?.texts) {
     // The state before they are read: what changes the table from here on, while they are read or after, has the text not written.
     const records = await asRecords();
     if (records.length >= many) later(table, () => keepText(database, table, kept?.state, records));
-    return records;
+    return read(records);
   }
-  const records: Stored[T][] = [];
-  hears?.(table, records, kept.texts);
-  for (const text of kept.texts) {
-    if (records.length > 0) await nextTask();
-    const some: readonly Stored[T][] = JSON.parse(text);
-    records.push(...some);
-  }
-  return records;
+  const opened = readLater<Stored[T]>(kept.texts);
+  hears?.(table, opened, kept.texts);
+  return opened;
 }
+
+/** The same, read. */
+export const readTable = async <T extends TableName>(database: LedgerDatabase, table: T, how?: HowOpened): Promise<readonly Stored[T][]> =>
+  (await openTable(database, table, how)).read();
 
 /**
  * The same at one go, within a transaction that reads texts too, where nobody waits for a frame.

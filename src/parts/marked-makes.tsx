@@ -1,16 +1,8 @@
 import { Columns2, X } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
 import { MOST_COMPARED } from '../core/versions/most-compared';
-import { useKept } from '../data/drafts';
 import { routes } from '../routes';
-
-const NONE: readonly string[] = [];
-
-/** Makes that were marked to be put side by side, wherever that was; they stay marked until they are let go. */
-export function useMarked(): readonly [readonly string[], (ids: readonly string[]) => void] {
-  const { value: ids = NONE, keep, clear } = useKept('side by side');
-  return [ids, (next) => (next.length === 0 ? clear() : keep([...next]))];
-}
+import { useMarked } from './use-marked';
 
 /** The mark by which a make is chosen for side by side, from wherever it is shown. */
 export function MarkMake({ id, name, words }: { id: string; name: string; words?: string }) {
@@ -32,11 +24,11 @@ export function MarkMake({ id, name, words }: { id: string; name: string; words?
   );
 }
 
-/** How many makes are marked, and the way to them; nothing where none is, or where they are looked at. */
+/** How many makes are marked, and the way to them; nothing where they are looked at. */
 export function MarkedMakes() {
   const [marked, setMarked] = useMarked();
   const { pathname } = useLocation();
-  if (marked.length === 0 || pathname === routes.compare()) return null;
+  if (pathname === routes.compare()) return null;
   return (
     <span className="flex items-center rounded-md border border-rule2 whitespace-nowrap">
       <Link to={routes.compare(marked)} className="flex min-h-[30px] items-center gap-1.5 px-2 hover:bg-tint max-sm:min-h-11">

@@ -77,6 +77,27 @@ async function teach<Answer>(
   }
 }
 
+/** Lists that the engine was told of as texts and that the page has not read yet, each with who reads it. */
+const unread = new WeakMap<readonly Identified[], () => Promise<unknown>>();
+
+/** What must be read to know what is new in some tables: of the very list that the engine knows nothing is. */
+const toCompare = (tables: Partial<EngineTables>) =>
+  (Object.keys(tables) as (keyof EngineTables)[]).flatMap((table) => {
+    const known = running?.known[table];
+    const lists = known === tables[table] ? [] : [known, tables[table]];
+    return lists.flatMap((list) => (list && unread.get(list)) ?? []);
+  });
+
+/** Tells the engine what is new in some tables, and asks it, once what must be compared for that is read. */
+async function teachWhatIs<Answer>(tables: Partial<EngineTables>, ask: (remote: Remote<Engine>) => Promise<Answer>): Promise<Answer> {
+  // Looked at anew after each reading: meanwhile the worker could have broken, and another knows nothing.
+  for (let reads = toCompare(tables); reads.length > 0; reads = toCompare(tables))
+    await Promise.all(reads.map((read) => read())).catch((error: unknown) => {
+      throw EngineError.of(error);
+    });
+  return teach(tables, newIn(tables), ask);
+}
+
 /**
  * Asks the engine, off the main thread, after telling it what changed in the tables.
  *
@@ -87,22 +108,27 @@ export const askEngine = <Q extends Question>(
   question: Q,
   args: Parameters<EngineSession[Q]>,
 ): Promise<Awaited<ReturnType<EngineSession[Q]>>> =>
-  teach(tables, newIn(tables), (remote) => remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>);
+  teachWhatIs(tables, (remote) => remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>);
 
 const nothing = () => Promise.resolve();
 
 /** Tells the engine what it will soon be asked of. Where that fails, whoever asks then is told. */
-export const tellEngine = (tables: Partial<EngineTables>): void => void teach(tables, newIn(tables), nothing).catch(() => undefined);
+export const tellEngine = (tables: Partial<EngineTables>): void => void teachWhatIs(tables, nothing).catch(() => undefined);
 
 /**
- * Tells the engine a table in the words in which it is kept, while the page still reads the same: neither waits for the other, and nothing
+ * Tells the engine a table in the words in which it is kept, before the page reads the same: neither waits for the other, and nothing
  * is written anew. Of a table that it knows it is told what is new when it is asked.
  *
- * @param records what the page reads the texts into; whoever asks later gives this very list
+ * @param opened what the page reads the texts into; whoever asks later gives its very list, read or not
  * @param texts JSON lists of the records
  */
-export function tellText(table: keyof EngineTables, records: readonly Identified[], texts: readonly string[]): void {
+export function tellText(
+  table: keyof EngineTables,
+  { records, read }: { readonly records: readonly Identified[]; readonly read: () => Promise<unknown> },
+  texts: readonly string[],
+): void {
   if (running?.known[table]) return;
+  unread.set(records, () => read().then(() => unread.delete(records)));
   const written = texts.map((text) => () => newsOfText(table, text));
   void teach({ [table]: records }, () => written, nothing).catch(() => undefined);
 }

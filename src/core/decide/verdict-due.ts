@@ -1,8 +1,10 @@
 import { daysBetween } from '../body/measures';
 import type { IsoDate } from '../units/date';
-import type { Verdict } from '../records';
+import type { Fabric, Make, Verdict, Wear } from '../records';
 import { dateOfDay, monthStart } from '../units/date';
-import { seasonOfMonth, type Hemisphere, type Season } from '../wear/season';
+import { inRotation } from '../wear/available';
+import { seasonOfMonth, seasonsOf, type Hemisphere, type Season } from '../wear/season';
+import { NEVER, wearCounts } from '../wear/wear-count';
 import type { Hanging } from '../wear/wardrobe';
 
 /** Wears after which a garment is asked about again. Source: the verdict is enthusiasm at first, knowledge after ten wears. */
@@ -36,8 +38,12 @@ function seasonEnded(seasons: readonly Season[], hemisphere: Hemisphere, today: 
  * Whether a garment is to be asked about: after three wears and after ten, at the end of its season, and once a year where it has no
  * season. Nothing is asked of what is not in rotation, and nothing twice for the same reason.
  */
-export function verdictDue({ make, seasons, count, inRotation }: Hanging, hemisphere: Hemisphere, today: IsoDate): VerdictDue | undefined {
-  if (!inRotation) return undefined;
+export function verdictDue(
+  { make, seasons, count, inRotation: hangs }: Pick<Hanging, 'make' | 'seasons' | 'count' | 'inRotation'>,
+  hemisphere: Hemisphere,
+  today: IsoDate,
+): VerdictDue | undefined {
+  if (!hangs) return undefined;
   const latest: Verdict | undefined = make.verdicts.at(-1);
   const reached = ASKED_AFTER.filter((n) => count.times >= n && (latest === undefined || latest.wears < n)).at(-1);
   if (reached !== undefined) return { why: 'wears', wears: Math.round(count.times) };
@@ -49,6 +55,38 @@ export function verdictDue({ make, seasons, count, inRotation }: Hanging, hemisp
     return since <= SEASON_ASKS_FOR && daysBetween(said, end.ended) >= FRESH ? { why: 'season', ...end } : undefined;
   }
   return latest !== undefined && daysBetween(said, today) >= YEARLY ? { why: 'year' } : undefined;
+}
+
+/** A garment that is asked about again, and why. */
+export interface DueVerdict {
+  readonly make: Make;
+  /** How often it was worn. */
+  readonly times: number;
+  readonly due: VerdictDue;
+}
+
+/**
+ * The garments of which is to be said again how they are liked, those worn most first.
+ *
+ * @param makes of anybody; what does not hang is left out
+ * @param wears entries in any order
+ */
+export function verdictsDue(
+  makes: readonly Make[],
+  wears: readonly Wear[],
+  fabrics: readonly Fabric[],
+  hemisphere: Hemisphere,
+  today: IsoDate,
+): DueVerdict[] {
+  const counts = wearCounts(wears);
+  return makes
+    .filter(inRotation)
+    .flatMap((make) => {
+      const count = counts.get(make.id) ?? NEVER;
+      const due = verdictDue({ make, seasons: seasonsOf(make, fabrics), count, inRotation: true }, hemisphere, today);
+      return due ? [{ make, times: count.times, due }] : [];
+    })
+    .sort((a, b) => b.times - a.times);
 }
 
 /** Why it is asked, in words. */

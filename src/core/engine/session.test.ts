@@ -28,6 +28,15 @@ function told(...states: readonly CaseTables[]): EngineSession {
   return ledger;
 }
 
+test('whoever is spoken of: the account is of whoever the pattern was sewn for, and says whose it is', () => {
+  const people = ['person', 'niece'].map((id) => ({ id, name: id, child: false }));
+  const state = { ...tables(), people };
+  const session = told(state);
+  expect(session.accountFor('niece', 'plover', PLAN)).toEqual({ personId: 'person', account: session.account('person', 'plover', PLAN) });
+  expect(session.accountFor('niece', 'curlew', PLAN).account?.columns).toHaveLength(1);
+  expect(session.accountFor('niece', 'never made', PLAN)).toEqual({ personId: 'niece', account: undefined });
+});
+
 describe('what is new in the tables', () => {
   test('the same tables: nothing; one make changed, one gone: those two', () => {
     const before = tables();

@@ -1,8 +1,10 @@
 import { asCut } from '../make/joined';
+import { sewnFor, whoseVersions } from '../make/sewn-for';
 import { firstView, countedVersions, viewOf } from '../make/versions';
 import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
 import { reckon, rotationOf, type Reckoned } from '../decide/reckoning';
+import { verdictsDue, type DueVerdict } from '../decide/verdict-due';
 import type { CarryForward } from '../forecast/carry-forward';
 import { habitsOf, type Habits } from '../forecast/habits';
 import type { PlannedCut } from '../forecast/next-cut';
@@ -17,6 +19,7 @@ import { bringsZone, caseAt, caseOf, casesFor, casesIn, type CaseOfPattern, type
 import { isTold, offsetOf } from '../garment/offset';
 import type { GarmentKind, Make, Pattern, Person, Seen } from '../records';
 import type { IsoDate } from '../units/date';
+import { withId } from '../units/by-id';
 import { addToGroup } from '../units/group-by';
 import { firstOf } from '../units/item-at';
 import { compareMakes, type ComparedZone } from '../versions/compare-makes';
@@ -43,6 +46,9 @@ export interface MarkToMake {
 
 /** A garment that hangs, by the id of its make. */
 export type HangingFacts = Omit<Hanging, 'make'> & { readonly makeId: string };
+
+/** A garment that is asked about again, by the id of its make. */
+export type DueFacts = Omit<DueVerdict, 'make'> & { readonly makeId: string };
 
 /** Makes side by side, by their ids, with the zones of which any says something. */
 export interface Comparison {
@@ -186,6 +192,13 @@ export class EngineSession {
     return carried && accountOf(input, carried, this.#decisionFrom(personId, input, plan, carried), memory, this.#others(personId));
   }
 
+  /** The same of whoever's versions are looked at while a person is spoken of; with whose they are. */
+  accountFor(spokenOf: string, patternId: string, plan: PlannedCut): { readonly personId: string; readonly account: Account | undefined } {
+    const { people, makes } = this.#tables;
+    const personId = whoseVersions(withId(people, spokenOf), people, sewnFor(patternId, makes))?.id ?? spokenOf;
+    return { personId, account: this.account(personId, patternId, plan) };
+  }
+
   /** What was changed between two versions, and what that did; undefined where one of them is not there. */
   changes(personId: string, patternId: string, earlierId: string, laterId: string): Changes | undefined {
     const input = this.caseOf(personId, patternId);
@@ -308,6 +321,12 @@ export class EngineSession {
     return [...byWearer.values()].flatMap((own) =>
       wardrobe(own, wears, patterns, fabrics, hemisphere, today).map(({ make, ...facts }) => ({ ...facts, makeId: make.id })),
     );
+  }
+
+  /** The garments of everybody of which is to be said again how they are liked, those worn most first. */
+  verdictsDue(hemisphere: Hemisphere, today: IsoDate): DueFacts[] {
+    const { makes, wears, fabrics } = this.#tables;
+    return verdictsDue(makes, wears, fabrics, hemisphere, today).map(({ make, ...facts }) => ({ ...facts, makeId: make.id }));
   }
 }
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { sampleFabric } from '../garment/sample-case';
 import type { FabricUse } from '../records';
-import { cutFrom, longestPiece, putBack, settleUses, testResult, usableLength, washed, withLeft, withTest } from './stash';
+import { cutFrom, fabricsToWash, longestPiece, putBack, settleUses, testResult, usableLength, washed, withLeft, withTest } from './stash';
 
 const piece = (length: number, width = 140) => ({ length, width });
 const poplin = sampleFabric('poplin', { width: 140, pieces: [piece(300), piece(120)] });
@@ -193,4 +193,16 @@ describe('what a piece lacks', () => {
       }),
     );
   });
+});
+
+test('fabric to wash: bought within the year, there, and it may shrink', () => {
+  const pieces = [{ length: 200, width: 140 }];
+  const fabrics = [
+    sampleFabric('new', { bought: '2026-02-01', pieces }),
+    sampleFabric('firm', { bought: '2026-02-01', pieces, shrinkAlong: 0 }),
+    sampleFabric('old', { bought: '2020-02-01', pieces }),
+    sampleFabric('cut up', { bought: '2026-02-01' }),
+    sampleFabric('washed', { bought: '2026-02-01', washedOn: '2026-02-02', pieces }),
+  ];
+  expect(fabricsToWash(fabrics, '2026-03-20').map((c) => c.id)).toEqual(['new']);
 });

@@ -1,4 +1,6 @@
 import { widePieces } from './usual-width';
+import { daysBetween } from '../body/measures';
+import type { IsoDate } from '../units/date';
 import { asTapeReads } from '../units/length';
 import { areaOf, polygonOf } from '../units/polygon';
 import type { Fabric, FabricTest, FabricUse, Piece } from '../records';
@@ -165,3 +167,17 @@ export function washed(fabric: Fabric, date: string): Fabric {
 export function longestPiece(fabric: Pick<Fabric, 'pieces' | 'width'>): number {
   return Math.max(0, ...widePieces(fabric).map(usableLength));
 }
+
+/** A fabric bought within so many days waits for its first wash; later it lies in the stash like any other. Source: our own convention. */
+const FRESH = 365;
+
+/** Fabric bought within the year and not washed, though it shrinks or nobody knows whether it does. */
+export const fabricsToWash = (fabrics: readonly Fabric[], today: IsoDate): Fabric[] =>
+  fabrics.filter(
+    (f) =>
+      f.washedOn === undefined &&
+      f.pieces.length > 0 &&
+      f.bought !== undefined &&
+      daysBetween(f.bought, today) <= FRESH &&
+      (f.shrinkAlong === undefined || f.shrinkAlong > 0),
+  );

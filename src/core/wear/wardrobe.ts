@@ -3,7 +3,7 @@ import type { Fabric, Make, Pattern, Wear } from '../records';
 import { inRotation, isAway, isWorn, monthsAYear } from './available';
 import { seasonOf, seasonsOf, type Hemisphere, type Season } from './season';
 import { estimatesOf, notedSince, observedMonths } from './observed';
-import { wearCounts, type WearCount } from './wear-count';
+import { NEVER, wearCounts, type WearCount } from './wear-count';
 import { wearRates, type WearRate } from './wear-rates';
 
 /** A finished garment with all that wear says of it. */
@@ -25,8 +25,6 @@ export interface Hanging {
   readonly ready: boolean;
   readonly inSeason: boolean;
 }
-
-const NEVER: WearCount = { times: 0, spread: 0, last: undefined, folded: 0 };
 
 /**
  * A person's garments with how often each is worn.

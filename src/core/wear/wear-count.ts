@@ -54,6 +54,9 @@ export interface WearCount {
   readonly folded: number;
 }
 
+/** Of a garment of which no wear was entered. */
+export const NEVER: WearCount = { times: 0, spread: 0, last: undefined, folded: 0 };
+
 /**
  * How often a garment was worn, as a table tells it. Where no wear was entered, nobody said that there was none.
  *

@@ -13,7 +13,7 @@ import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
 import { today } from '../../data/today';
-import { useFabrics, useMakes, usePatterns, usePeople, useReadWears, useWearCountsOf, useTradeWords } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useTableToAsk, useWearCountsOf, useTradeWords } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -27,6 +27,12 @@ const LATEST = 8;
 /** Loaded beside the page: the latest makes need not wait for it. */
 const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).WhatWaits }));
 
+/** Has all wears there to be asked of as soon as the page stands. */
+function Wears() {
+  useTableToAsk('wears');
+  return null;
+}
+
 /** The day book: what waits for a hand, and the latest entries. */
 export function DayBook() {
   const inWords = useTradeWords();
@@ -34,7 +40,6 @@ export function DayBook() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const people = usePeople();
-  useReadWears();
   useToldEngine(useCaseTables());
 
   const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
@@ -80,6 +85,7 @@ export function DayBook() {
           </LinkButton>
         }
       />
+      <Wears />
       <HalfLogged />
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>

@@ -1,19 +1,18 @@
 import { useMemo } from 'react';
-import { useCaseTables } from '../../data/engine-tables';
+import { useCaseTables, useWearTablesToAsk } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { format, parseISO } from 'date-fns';
 import { Link } from 'react-router';
 import { alterationWords } from '../../core/alteration/words';
-import { washed } from '../../core/fabric/stash';
+import { fabricsToWash, washed } from '../../core/fabric/stash';
 import { judgedAgain, markedOnPaper } from '../../core/make/one-touch';
-import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
+import { stillSo, verdictDueWords, type DueVerdict } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
-import { waiting, type Waiting } from '../../core/decide/waiting';
-import type { Fabric, Make } from '../../core/records';
+
+import type { Alteration, Fabric, Make } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';
-import { useWardrobe } from '../../parts/use-wardrobe';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { LoveButtons } from '../makes/love-buttons';
@@ -31,24 +30,28 @@ import { withId } from '../../core/units/by-id';
  */
 export function ToJudge({ makes, patterns, fabrics, place, alone }: WaitsTables & { readonly place: PlaceInLists; readonly alone: boolean }) {
   const { hemisphere, unit } = useSettings();
-  const hanging = useWardrobe();
+  const toJudge = useEngine('verdictsDue', useWearTablesToAsk(), [hemisphere, today()]).answer;
   const tables = useCaseTables();
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const toMark = useEngine('marks', tables, [plan]).answer;
   useNextInPlace(place);
-  if (!hanging) return null;
+  if (!toJudge) return null;
+  const verdicts = toJudge.flatMap(({ makeId, ...facts }) => {
+    const make = withId(makes, makeId);
+    return make ? [{ ...facts, make }] : [];
+  });
   // What is to be marked follows from every pattern's next cut: of a large ledger that comes later than all else, which need not wait for it.
   const marks = (toMark ?? []).flatMap(({ makeId, alterationId }) => {
     const make = withId(makes, makeId);
     const alteration = make?.alterations.find((a) => a.id === alterationId);
     return make && alteration ? [{ make, alteration }] : [];
   });
-  const waits = waiting({ fabrics }, hanging, marks, hemisphere, today());
+  const unwashed = fabricsToWash(fabrics, today());
 
   const nameOf = (make: Make) => makeName(make, patterns);
-  const verdict = ({ hanging: { make, count }, due }: Waiting['verdicts'][number]): Waits => {
+  const verdict = ({ make, times: worn, due }: DueVerdict): Waits => {
     const latest = make.verdicts.at(-1);
-    const times = Math.round(count.times);
+    const times = Math.round(worn);
     const add = (said: Make['verdicts'][number], label: string) => void actOn(`${label}: ${nameOf(make)}`, make, (now) => judgedAgain(now, said));
     return {
       key: make.id,
@@ -84,7 +87,7 @@ export function ToJudge({ makes, patterns, fabrics, place, alone }: WaitsTables 
           }),
     };
   };
-  const unmarked = ({ make, alteration }: Waiting['unmarked'][number]): Waits => ({
+  const unmarked = ({ make, alteration }: { readonly make: Make; readonly alteration: Alteration }): Waits => ({
     key: alteration.id,
     words: alterationWords(alteration, unit),
     under: (
@@ -114,17 +117,17 @@ export function ToJudge({ makes, patterns, fabrics, place, alone }: WaitsTables 
     },
   });
 
-  if (toMark && alone && Object.values(waits).every((list) => list.length === 0))
+  if (toMark && alone && [marks, verdicts, unwashed].every((list) => list.length === 0))
     return <p className="border-t border-rule pt-1 text-ink2">Nothing waits: no loose end, no mark, no plan that is due.</p>;
   return (
     <>
       {toMark ? (
-        <WaitsList id="unmarked" head="Mark on the pattern paper" things={waits.unmarked} item={unmarked} amber />
+        <WaitsList id="unmarked" head="Mark on the pattern paper" things={marks} item={unmarked} amber />
       ) : (
         <p className="border-t border-rule pt-1 text-small text-ink2">What is to be marked on the pattern paper is being worked out.</p>
       )}
-      <WaitsList id="due" head="How do you like it now?" things={waits.verdicts} item={verdict} />
-      <WaitsList id="wash" head="Fabric to wash" things={waits.toWash} item={toWash} />
+      <WaitsList id="due" head="How do you like it now?" things={verdicts} item={verdict} />
+      <WaitsList id="wash" head="Fabric to wash" things={unwashed} item={toWash} />
     </>
   );
 }

@@ -21,7 +21,7 @@ import { useCollections, usePeople, useSettings, useUnit, useWearCountsOf } from
 import { markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Gauge } from '../../parts/gauge';
-import { useMarked } from '../../parts/marked-makes';
+import { useMarked } from '../../parts/use-marked';
 import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';

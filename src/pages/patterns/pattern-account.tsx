@@ -23,6 +23,9 @@ import {
   useCollections,
 } from '../../data/queries';
 import { newId } from '../../data/new-id';
+import { sewnFor, whoseVersions } from '../../core/make/sewn-for';
+import { WhenRead } from '../../parts/when-read';
+import { useAccount, type AskedAccount } from './use-account';
 import { today } from '../../data/today';
 import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { choose, save } from '../../parts/save';
@@ -65,8 +68,25 @@ function InfluencesAt({ personId, patternId, zone, unit }: { personId: string; p
 
 /** The account of a pattern: its versions as columns, and what to cut next. */
 export function PatternAccount() {
-  const navigate = useNavigate();
   const { patternId } = useParams();
+  const [fabricId, setFabricId] = useState('');
+  // Asked before this waits for the makes.
+  const account = useAccount(patternId, fabricId);
+  return (
+    <WhenRead>
+      <AccountOfPattern {...account} patternId={patternId} fabricId={fabricId} onFabric={setFabricId} />
+    </WhenRead>
+  );
+}
+
+interface AccountOfPatternProps extends AskedAccount {
+  readonly patternId: string | undefined;
+  readonly fabricId: string;
+  readonly onFabric: (id: string) => void;
+}
+
+function AccountOfPattern({ plan, asked, patternId, fabricId, onFabric }: AccountOfPatternProps) {
+  const navigate = useNavigate();
   const patterns = usePatterns();
   const pattern = withId(patterns, patternId);
   const unit = useUnit();
@@ -77,33 +97,24 @@ export function PatternAccount() {
   const makes = useMakes();
   const collections = useCollections();
   const { currency } = useSettings();
-  const [fabricId, setFabricId] = useState('');
   const [chart, setChart] = useState<ZoneId>();
   const [why, setWhy] = useState<ZoneId>();
 
-  // Whose versions: the person we speak of where she has any, else whoever the pattern was sewn for.
-  const sewnFor = useMemo(
-    () => new Set(makes.filter((m) => m.sources.some((s) => s.patternId === patternId)).map((m) => m.personId)),
-    [makes, patternId],
-  );
-  const person =
-    chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
+  const wearers = useMemo(() => sewnFor(patternId ?? '', makes), [makes, patternId]);
+  const person = whoseVersions(chosenPerson, people, wearers);
   const input = usePatternCase(patternId, person?.id);
   const wears = useWearCountsOf(input?.makes.map((m) => m.id) ?? []);
-  const plan = useMemo(() => ({ date: today(), unit, ...(fabricId === '' ? {} : { fabricId }) }), [unit, fabricId]);
-  const asked = useEngine('account', useCaseTables(), person && patternId !== undefined ? [person.id, patternId, plan] : undefined, {
-    tolerant: true,
-  });
   // The answer before is shown while a new one is worked out, but not of makes that are gone: the only one may just have been taken back.
-  const carried = input && input.makes.length > 0 ? asked.answer : undefined;
+  const answer = asked.answer?.personId === person?.id ? asked.answer : undefined;
+  const carried = input && input.makes.length > 0 ? answer?.account : undefined;
   const settled = asked.status === 'ready';
-  const neverCut = settled && !carried;
+  const neverCut = settled && answer && !carried;
 
   if (!pattern) return <NotInTheLedger table="patterns" />;
   if (!input) return null;
 
   const fitless = isFitless(pattern.kind);
-  const others = people.filter((p) => p.id !== person?.id && sewnFor.has(p.id));
+  const others = people.filter((p) => p.id !== person?.id && wearers.has(p.id));
   const under = [
     pattern.designer,
     fitless ? undefined : FIT_CLASS_WORDS[pattern.fitClass],
@@ -246,7 +257,7 @@ export function PatternAccount() {
                 label="Planned fabric"
                 labelHidden
                 value={fabricId}
-                onChange={(e) => setFabricId(e.target.value)}
+                onChange={(e) => onFabric(e.target.value)}
                 className="-mx-1 [&_select]:w-full [&_select]:border-rule2 [&_select]:bg-transparent"
               >
                 <option value="">{pattern.wants.structure === 'knit' ? 'a knit that stretches as asked' : 'a woven as the pattern asks'}</option>
