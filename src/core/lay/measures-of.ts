@@ -10,6 +10,7 @@ import { chartFor } from '../garment/offset';
 import { usualStep } from '../garment/usual-steps';
 import { viewOf } from '../make/versions';
 import type { Alteration, Make } from '../records';
+import { isLower } from '../records/usual-zones';
 import type { DraftMeasures } from './drafts';
 
 /** Lengths of a body from its bust, cm: `fixed + part × bust`. Source: usual body tables; they only decide how much fabric a draft takes. */
@@ -49,35 +50,55 @@ function sizeOf(input: PatternCase, make: Make, zone: ZoneId) {
   return { chart, place, steps: chart && place !== undefined ? place - (chart.sizes.length - 1) / 2 : 0 };
 }
 
+/** The girth that decides how large a garment is. */
+const mainZone = ({ pattern }: Pick<PatternCase, 'pattern'>): ZoneId => (isLower(pattern.kind) ? 'hip' : 'bust');
+
+/** What the chart says of the size cut: of the body it is meant for, at a zone. */
+function ofBody(input: PatternCase, make: Make, measure: BodyMeasure, zone: ZoneId): number | undefined {
+  const { chart, place } = sizeOf(input, make, zone);
+  const column = chart?.body[measure];
+  return place === undefined || !column ? undefined : readColumn(column, place);
+}
+
+/** The finished girth that the chart gives for the size cut. */
+function finishedAt(input: PatternCase, make: Make, zone: ZoneId): number | undefined {
+  const view = viewOf(input.pattern, make);
+  const { chart, place } = sizeOf(input, make, zone);
+  const column = chart && finishedColumn(chart, zone, view.zoneFrom?.[zone] ?? view.id);
+  return column && place !== undefined ? readColumn(column, place) : undefined;
+}
+
+/** Whether nothing says how large a make is cut: no chart its size, and no tape its wearer. It is drafted for a usual body then. */
+export function isOfUsualBody(input: PatternCase, make: Make): boolean {
+  const zone = mainZone(input);
+  const { measure } = zoneOf(zone);
+  const said = measure && (ofBody(input, make, measure, zone) ?? measuresOn(input.bodies, make.cutOn)[measure]);
+  return said === undefined && finishedAt(input, make, zone) === undefined;
+}
+
 /**
  * Measures for drafting a make: finished girths as the chart gives them in its size, else the chart's body, the person's or a usual one with
  * the ease of its class; the alterations that are cut added.
+ *
+ * @param larger how many times as large a usual body is taken to be
  */
-export function draftMeasures(input: PatternCase, make: Make): DraftMeasures {
+export function draftMeasures(input: PatternCase, make: Make, larger = 1): DraftMeasures {
   const { pattern, bodies } = input;
   const view = viewOf(pattern, make);
   const own = measuresOn(bodies, make.cutOn);
-  /** A measure of the body the size is meant for. */
-  const ofBody = (measure: BodyMeasure, zone: ZoneId): number | undefined => {
-    const { chart, place } = sizeOf(input, make, zone);
-    const column = chart?.body[measure];
-    return place === undefined || !column ? undefined : readColumn(column, place);
-  };
-  const known = (measure: BodyMeasure): number | undefined => ofBody(measure, 'bust') ?? own[measure];
+  const known = (measure: BodyMeasure): number | undefined => ofBody(input, make, measure, 'bust') ?? own[measure];
   const bodyAt = (zone: ZoneId): number => {
     const { measure } = zoneOf(zone);
-    const charted = measure && ofBody(measure, zone);
+    const charted = measure && ofBody(input, make, measure, zone);
     if (charted !== undefined) return charted;
     const { chart, steps } = sizeOf(input, make, zone);
     const charts = chart && (chart.body.bust ?? chart.body.hip) !== undefined;
-    const usual = (measure && !chart ? own[measure] : undefined) ?? usualGirth(zone, charts ? known : (m) => own[m]) ?? 0;
+    const usual = (measure && !chart ? own[measure] : undefined) ?? larger * (usualGirth(zone, charts ? known : (m) => own[m]) ?? 0);
     // Labels alone do not say how large they are; a size more is a step more all the same.
     return charts ? usual : usual + steps * usualStep(zone, familyOf(chart?.sizes ?? []));
   };
   const girth = (zone: ZoneId): number => {
-    const { chart, place } = sizeOf(input, make, zone);
-    const column = chart && finishedColumn(chart, zone, view.zoneFrom?.[zone] ?? view.id);
-    const finished = column && place !== undefined ? readColumn(column, place) : undefined;
+    const finished = finishedAt(input, make, zone);
     const fitClass: FitClass = fitClassAt(pattern, view, zone);
     const room = Math.max(CLASS_EASE[fitClass] * (EASE_OF[zone] ?? 1), LEAST_ROOM[zone] ?? 0);
     return Math.max(1, (finished ?? bodyAt(zone) + room) + cutLongerAt(input, make, zone));

@@ -8,7 +8,7 @@ import { isLower } from '../records/usual-zones';
 import { memoize } from '../units/memoize';
 import { draftPieces } from './drafts';
 import type { CutPiece } from './lay';
-import { cutLongerAt, draftMeasures } from './measures-of';
+import { cutLongerAt, draftMeasures, isOfUsualBody } from './measures-of';
 import { boundsOf, polygonOf, rectangle, type Point, type Polygon } from '../units/polygon';
 
 /** Where pieces come from, the surest first. */
@@ -20,6 +20,8 @@ export interface PiecesOf {
   readonly from: PiecesFrom;
   /** The outlines are of another size, and were made larger or smaller. */
   readonly graded?: { readonly from: string };
+  /** They are drafted for a usual body: nothing says how large the size is, or its wearer. */
+  readonly ofUsualBody?: true;
 }
 
 type Part = FabricUse['part'];
@@ -169,16 +171,25 @@ const isNamed = (words: string | undefined, name: string): boolean =>
  *
  * @returns undefined where a kind has no usual shape and nobody measured it
  */
-export function piecesOf(input: PatternCase, make: Make, part: Part = 'main'): PiecesOf | undefined {
+export const piecesOf = (input: PatternCase, make: Make, part: Part = 'main'): PiecesOf | undefined => pieces(input, make, part, 1);
+
+/** One grown body in ten is so many times as large round as the usual one, or larger. Source: our own convention, from usual body tables. */
+const LARGE_BODY = 1.17;
+
+/** The same for a large body, of what is drafted for a usual one: it may be for either. */
+export const piecesForLarge = (input: PatternCase, make: Make, part: Part = 'main'): PiecesOf | undefined => pieces(input, make, part, LARGE_BODY);
+
+function pieces(input: PatternCase, make: Make, part: Part, larger: number): PiecesOf | undefined {
   const known = piecesOfMakes(input)(make);
-  if (!known.has(part)) known.set(part, workedOut(input, make, part));
-  return known.get(part);
+  const key = `${part} ${larger}`;
+  if (!known.has(key)) known.set(key, workedOut(input, make, part, larger));
+  return known.get(key);
 }
 
 /** What was worked out of a case: every fabric of a stash asks for the pieces of the same plan and the same versions. */
-const piecesOfMakes = memoize((_: PatternCase) => memoize((__: Make) => new Map<Part, PiecesOf | undefined>()));
+const piecesOfMakes = memoize((_: PatternCase) => memoize((__: Make) => new Map<string, PiecesOf | undefined>()));
 
-function workedOut(input: PatternCase, make: Make, part: Part): PiecesOf | undefined {
+function workedOut(input: PatternCase, make: Make, part: Part, larger: number): PiecesOf | undefined {
   const { pattern } = input;
   const view = viewOf(pattern, make);
   const apart = make.fabrics.filter((use) => use.part !== 'main');
@@ -192,7 +203,7 @@ function workedOut(input: PatternCase, make: Make, part: Part): PiecesOf | undef
     kind: pattern.kind,
     flat: view.flat ?? {},
     ...(view.parts ? { parts: view.parts } : {}),
-    measures: draftMeasures(input, make),
+    measures: draftMeasures(input, make, larger),
     longer: {
       body: cutLongerAt(input, make, 'bodyLength') + cutLongerAt(input, make, 'skirt'),
       sleeve: cutLongerAt(input, make, 'sleeve'),
@@ -205,6 +216,7 @@ function workedOut(input: PatternCase, make: Make, part: Part): PiecesOf | undef
   if (known) return { ...known, pieces: [...known.pieces, ...drafted.filter((d) => !own.some((p) => sameName(p.name, d.name)))] };
   const contrast = apart.filter((u) => u.part === 'contrast').map((u) => u.pieces);
   const ofContrast = (name: string) => contrast.some((words) => isNamed(words, name));
-  const pieces = drafted.filter((p) => (part === 'main' ? !ofContrast(p.name) : ofContrast(p.name)));
-  return pieces.length > 0 ? { pieces, from: 'an estimate' } : undefined;
+  const ofPart = drafted.filter((p) => (part === 'main' ? !ofContrast(p.name) : ofContrast(p.name)));
+  if (ofPart.length === 0) return undefined;
+  return { pieces: ofPart, from: 'an estimate', ...(isOfUsualBody(input, make) ? { ofUsualBody: true } : {}) };
 }

@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleCase, sampleFabric, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
+import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleFabric, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { FabricUse, Make, Pattern, PatternPiece } from '../records';
 import { blankView } from '../records/blank';
 import { piecesOf } from '../lay/pieces-of';
@@ -41,6 +41,24 @@ test('a larger size takes more, one by its chart and one by its label alone', ()
   const at = (size: string) => ask([xs], plan({ size: { size } }), { width: 115 }, labels).middle;
   expect(at('XXL')).toBeGreaterThan(at('XS') * 1.05);
   expect(at('XS')).toBeCloseTo(ask([xs], plan({ size: { size: 'XS' } }), { width: 115 }, labels).middle, 6);
+});
+
+test('where nothing says for whom, it is drafted for a usual body, and enough is for a large one too; a tape, a chart or a version settles it', () => {
+  const trousers: Pattern = { ...dress, kind: 'trousers', charts: [] };
+  const nobody = (makes: Make[], pattern = trousers) => ({ ...of(makes, pattern), bodies: [] });
+  const needs = (input: ReturnType<typeof of>, planned = plan({ size: { size: 'M' } })) => fabricEstimate(input, planned, { width: 140 })!;
+  const unknown = needs(nobody([]));
+  expect(unknown.ofUsualBody).toBe(true);
+  // Two legs lie side by side at 140 cm on a usual body, and one after the other on a large one.
+  expect(unknown.enough).toBeGreaterThan(unknown.middle * 1.7);
+  const measured = needs({ ...nobody([]), bodies: [{ ...SAMPLE_BODY, measures: { hip: 99, waist: 75, bust: 92 } }] });
+  expect(measured.ofUsualBody).toBeUndefined();
+  expect(measured.middle).toBeCloseTo(unknown.middle, 6);
+  expect(measured.enough).toBeLessThan(measured.middle * 1.35);
+  expect(needs(nobody([], dress), plan({ size: { size: 'B' } })).ofUsualBody).toBeUndefined();
+  // What one took was of that very body.
+  const sewn = needs(nobody([sampleMake(1, { size: { size: 'M' }, fabrics: [use(130, { squeeze: 'tight' })] })]));
+  expect(sewn.enough).toBeLessThan(sewn.middle * 1.25);
 });
 
 test('what a version took decides, the tighter it was the more; without that word a tenth of it was slack', () => {

@@ -5,7 +5,7 @@ import { reckonedWidth } from '../fabric/usual-width';
 import type { PatternCase } from '../garment/case';
 import { laidLength } from '../lay/laid-length';
 import { lengthAlong, type LayFabric } from '../lay/lay';
-import { piecesOf, type PiecesFrom, type PiecesOf } from '../lay/pieces-of';
+import { piecesForLarge, piecesOf, type PiecesFrom, type PiecesOf } from '../lay/pieces-of';
 import { lengthForOne, mainFabric, mainUse } from '../make/main-fabric';
 import { partsKey } from '../make/part-words';
 import { STATES } from '../make/states';
@@ -23,6 +23,8 @@ export interface FabricEstimate {
   readonly width: number;
   /** What the pieces are known by; absent where nothing says what they look like, and only lengths were noted. */
   readonly pieces?: PiecesFrom;
+  /** They are drafted for a usual body: nothing says how large the size is, or its wearer. */
+  readonly ofUsualBody?: true;
   /** The best of what was noted, where anything was: a version, or the table of the view. */
   readonly from?: FabricNeeded['from'];
   /** The version that tells most, and what it took of its fabric; how wide that lay, where anybody noted it, and of how many alike. */
@@ -48,6 +50,8 @@ const SLACK = 0.1;
 const [LEFT_SD, SLACK_SD, TABLE_SD] = [0.05, 0.08, 0.08];
 /** A fabric of which nobody noted how wide it lies may be a narrow one, or wider than most: by so much, as a share, its length is in doubt. */
 const UNKNOWN_WIDTH_SD = 0.12;
+/** Where a large body happens to take as little as a usual one, others do not. Source: lays of our drafts for bodies of all sizes. */
+const LEAST_OF_BODY = 0.1;
 /** Nobody lays twice alike: one garment is off from another of the same pattern by so much at the least. Source: left-out versions of the demo. */
 const SCATTER = 0.13;
 /** Something that tells how much longer than laid a view's fabric has to be: κ, as its logarithm. */
@@ -105,6 +109,9 @@ function fromVersion(input: PatternCase, version: Make): Witness | undefined {
   return { log: Math.log((took * slack) / by), sd: Math.hypot(sd, unsure, unknown), from: 'a version', version: toldBy(version, own, fabric) };
 }
 
+/** How much a body of which nothing is known adds to the doubt of a lay, as a share: by what a large one takes, and that one body in ten is as large. */
+const doubtOfBody = (usual: number, large: number | undefined): number => Math.max(LEAST_OF_BODY, Math.log((large ?? usual) / usual) / NINE_TENTHS);
+
 /** How much of the whole a plan's main fabric takes, where it has a contrast: as in the last version that had one. */
 function mainShare(input: PatternCase, planned: Make): number | undefined {
   for (const version of [...input.makes].sort((a, b) => b.version - a.version)) {
@@ -141,7 +148,8 @@ export function fabricEstimate(input: PatternCase, planned: Make, asked: AskedFa
     return itsLay === undefined ? [] : [{ log: Math.log(length / itsLay), sd: TABLE_SD, from: 'the table of the view' }];
   });
   const witnesses = [...told, ...table];
-  const prior = PIECES_SD[whole.from];
+  const large = whole.ofUsualBody && piecesForLarge(input, inOneFabric(planned));
+  const prior = Math.hypot(PIECES_SD[whole.from], large ? doubtOfBody(by, laid(large, asked)) : 0);
   const precision = witnesses.reduce((sum, { sd }) => sum + 1 / sd ** 2, 1 / prior ** 2);
   const log = witnesses.reduce((sum, w) => sum + w.log / w.sd ** 2, 0) / precision;
   // Witnesses that contradict each other leave more doubt than each of them says.
@@ -162,6 +170,7 @@ export function fabricEstimate(input: PatternCase, planned: Make, asked: AskedFa
     enough: at(NINE_TENTHS),
     width: asked.width,
     pieces: whole.from,
+    ...(whole.ofUsualBody ? { ofUsualBody: true } : {}),
     ...(best ? { from: best.from } : {}),
     ...(best?.version ? { version: best.version } : {}),
     rough: lacks || (witnesses.length === 0 && whole.from === 'an estimate') || (hasContrast && split === undefined && share === undefined),

@@ -22,5 +22,8 @@ test('where it comes from: what was noted first, then the pieces, and what it la
   expect(groundWords({ ...found, pieces: 'an estimate', rough: true, without: true }, 'cm')).toBe(
     'by a lay of pieces drafted from its kind and size, rough, without the parts that are joined to it: nothing says what they take',
   );
+  expect(groundWords({ ...found, pieces: 'an estimate', ofUsualBody: true, rough: true }, 'cm')).toBe(
+    'by a lay of pieces drafted from its kind for a usual grown body: no size chart and no measure says for whom, rough',
+  );
   expect(groundWords({ ...found, from: 'another width', rough: true }, 'cm')).toBe('reckoned from another width, rough');
 });

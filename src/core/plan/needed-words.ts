@@ -30,15 +30,18 @@ const PIECES_WORDS: Record<NonNullable<FabricEstimate['pieces']>, string> = {
   'an estimate': 'by a lay of pieces drafted from its kind and size',
 };
 
+/** Of pieces that are drafted for nobody in particular. */
+const USUAL_BODY = 'by a lay of pieces drafted from its kind for a usual grown body: no size chart and no measure says for whom';
+
 /** Where an estimate comes from, in words: what was noted first. */
-export function groundWords({ version, from, pieces, rough, without }: FabricEstimate, unit: LengthUnit): string {
+export function groundWords({ version, from, pieces, ofUsualBody, rough, without }: FabricEstimate, unit: LengthUnit): string {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   return [
     version &&
       `version ${version.number} took ${length(version.length)}${version.quantity === undefined ? '' : ` for ${version.quantity}`} ${version.width === undefined ? 'of a fabric whose width nobody noted' : `at ${length(version.width)}`}`,
     from === 'the table of the view' && 'by the table of the view',
     from === 'another width' && !version && 'reckoned from another width',
-    pieces && PIECES_WORDS[pieces],
+    pieces && (ofUsualBody ? USUAL_BODY : PIECES_WORDS[pieces]),
     rough && 'rough',
     without && 'without the parts that are joined to it: nothing says what they take',
   ]

@@ -1,4 +1,3 @@
-import { attempt } from '../../parts/save';
 import { latestFirst } from '../../core/make/versions';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
@@ -7,17 +6,13 @@ import { useCaseTables } from '../../data/engine-tables';
 import { useToldEngine } from '../../workers/use-engine';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { LogFirst } from '../../parts/log-first';
 import { LinkButton } from '../../ui/button';
 import type { Make } from '../../core/records';
-import { db } from '../../data/database';
-import { openDemo } from '../../data/demo';
 import { today } from '../../data/today';
 import { useFabrics, useMakes, usePatterns, usePeople, useTableToAsk, useWearCountsOf, useTradeWords } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { Empty, PageHead } from '../../ui/page-head';
-import { KeyCap } from '../../ui/key-cap';
+import { PageHead } from '../../ui/page-head';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
 import { timesWords } from '../../core/wear/wear-count';
@@ -26,6 +21,9 @@ const LATEST = 8;
 
 /** Loaded beside the page: the latest makes need not wait for it. */
 const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).WhatWaits }));
+
+/** Only a new ledger is empty. */
+const EmptyBook = lazy(async () => ({ default: (await import('./empty-book')).EmptyBook }));
 
 /** Has all wears there to be asked of as soon as the page stands. */
 function Wears() {
@@ -50,28 +48,9 @@ export function DayBook() {
 
   if (makes.length === 0 && patterns.length === 0)
     return (
-      <>
-        <PageHead title="Day book" under="An empty ledger." />
-        <Empty>
-          <p>What did you sew last? Its name and the size you cut are enough to begin with; all else can wait.</p>
-          <LogFirst />
-          <p className="mt-3 text-ink2">
-            Or write it in the line <KeyCap>/</KeyCap> as you would say it:
-            <br />
-            <i>Curlew jeans M, waistband tight, love 4</i>
-          </p>
-          <p className="mt-3">
-            <Link to={routes.tell} className="underline">
-              Or tell many at once, from a notebook or by dictation
-            </Link>
-          </p>
-          <p className="mt-4">
-            <button type="button" className="underline" onClick={() => void attempt('The demo was not opened', () => openDemo(db))}>
-              Or look round in the demo ledger
-            </button>
-          </p>
-        </Empty>
-      </>
+      <Suspense>
+        <EmptyBook />
+      </Suspense>
     );
 
   return (

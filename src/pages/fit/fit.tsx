@@ -4,6 +4,8 @@ import { Link } from 'react-router';
 import { answerMoving } from '../../core/alteration/answer';
 import { alterationWords } from '../../core/alteration/words';
 import type { Habits } from '../../core/forecast/habits';
+import type { CaseTables } from '../../core/garment/case';
+import type { Person } from '../../core/records';
 import type { BestCut } from '../../core/inference/posterior';
 import { byDay } from '../../core/units/date';
 import { edgesOf } from '../../core/body/fit-class';
@@ -119,6 +121,34 @@ function Designers({ habits }: { habits: Habits }) {
   );
 }
 
+/** Why nothing is taught yet: nothing is noted, or only against sizes that are labels; and what would change that. */
+function NothingTaught({ person, tables }: { person: Person; tables: CaseTables }) {
+  const noted = tables.makes.filter((m) => m.personId === person.id && m.fitNotes.length > 0);
+  if (noted.length === 0) return <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>;
+  const measured = tables.bodies.some((b) => b.personId === person.id);
+  const uncharted = [...new Set(noted.flatMap((m) => m.sources.map((s) => s.patternId)))].filter(
+    (id) => withId(tables.patterns, id)?.charts.length === 0,
+  );
+  return (
+    <Empty>
+      <p>What was noted so far says what to cut next of its own pattern, and nothing yet of any other.</p>
+      {!measured && (
+        <p className="mt-2">
+          <Link className="underline" to={routes.person(person.id)}>
+            Measure {person.name}
+          </Link>
+          : a size is only a label until it is known whose body it is for.
+        </p>
+      )}
+      {uncharted.length > 0 && (
+        <p className="mt-2 [&_a]:underline">
+          Add the size {uncharted.length === 1 ? 'chart' : 'charts'} of <PatternNames ids={uncharted} />: how far apart sizes lie is only guessed.
+        </p>
+      )}
+    </Empty>
+  );
+}
+
 /** What all of a person's patterns taught together: usual alterations, designers, and each zone. */
 export function Fit() {
   const person = usePerson();
@@ -154,7 +184,7 @@ export function Fit() {
       <PageHead title="Fit" under={`What all patterns sewn for ${person.name} taught together, against the patterns as drafted`} />
       {habits.zones.length === 0 ? (
         <>
-          <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>
+          <NothingTaught person={person} tables={tables} />
           <SymptomFinder habits={habits} person={person} usualKind={usualKind} />
           {body}
         </>

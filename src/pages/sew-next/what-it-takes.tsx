@@ -21,6 +21,9 @@ const FROM_WORDS: Record<PiecesFrom, string> = {
   'an estimate': 'Pieces drafted from its kind, size and details. The pattern’s own are other shapes: take this as a guide, not as the lay.',
 };
 
+const USUAL_BODY =
+  'Pieces drafted from its kind and details for a usual grown body, since no size chart and no measure says for whom. Take this as a guide, not as the lay.';
+
 /** What a lay takes of its fabric, what it leaves, and what would save some. */
 export function WhatItTakes({
   planned: { input, make, request },
@@ -174,7 +177,7 @@ export function WhatItTakes({
       <section>
         <h2 className="text-head">Pieces</h2>
         <p className="text-small text-ink2">
-          {FROM_WORDS[found.from]}
+          {found.ofUsualBody ? USUAL_BODY : FROM_WORDS[found.from]}
           {found.graded && ` Graded from size ${found.graded.from}.`}
         </p>
         {found.from === 'an estimate' && (
