@@ -60,15 +60,15 @@ const priceWords = ({ pricePerMetre, pricedBy = 'metre' }: FabricTold) => priceP
 export function actWords(act: OtherAct, patterns: readonly Pattern[], context: LineContext, unit: LengthUnit, fabricUnit: FabricUnit) {
   switch (act.is) {
     case 'worn': {
-      const { makes, times, occasion, remark, dates, each } = act;
+      const { makes, times, occasion, remark, dates, each, over, often } = act;
       return {
         head: makes.map((make) => makeName(make, patterns)).join(' · ') || 'Worn',
         about:
           makes.length === 0
             ? []
             : [
-                times > 1 ? `worn about ${times} times` : 'worn',
-                (each || dates.length === 1) && dates.map(dayWords).join(' and '),
+                often !== undefined ? `worn ${often}` : times > 1 ? `worn about ${times} times` : 'worn',
+                over ? `${dayWords(over.from)} to ${dayWords(over.until)}` : (each || dates.length === 1) && dates.map(dayWords).join(' and '),
                 occasion,
                 remark && `“${remark}”`,
               ],

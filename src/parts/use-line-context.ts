@@ -19,8 +19,8 @@ export function useLineTables(): LineTables {
 /** What lines are read against: the names of the ledger. */
 export function useLineContext(): LineContext {
   const tables = useLineTables();
-  const { unit, currency } = useSettings();
-  return useMemo(() => lineContextOf(tables, { unit, currency, today: today() }), [tables, unit, currency]);
+  const { unit, currency, hemisphere } = useSettings();
+  return useMemo(() => lineContextOf(tables, { unit, currency, hemisphere, today: today() }), [tables, unit, currency, hemisphere]);
 }
 
 /** Reads what a line tells that is no make, or which garments it may tell of; undefined where it is one. */

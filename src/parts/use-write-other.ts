@@ -8,9 +8,11 @@ import { beingSewn, leftToDo, looseEndDone } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { STATES } from '../core/make/states';
 import { planOfMake } from '../core/plan/plan-to-make';
-import type { Fabric, Make, Pattern, Plan, Seen } from '../core/records';
+import type { Fabric, Make, Pattern, Plan, Seen, Wear } from '../core/records';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { formatFabricLength } from '../core/units/length';
+import { estimateOver } from '../core/wear/estimate';
+import { seasonsOf } from '../core/wear/season';
 import { wearCounts } from '../core/wear/wear-count';
 import { enterFinished } from '../data/commands/enter-make';
 import { takeTape } from '../data/commands/take-tape';
@@ -18,7 +20,7 @@ import { db } from '../data/database';
 import { useCaseTables } from '../data/engine-tables';
 import type { Write } from '../data/journal';
 import { newId } from '../data/new-id';
-import { useFabricUnit, useUnit } from '../data/queries';
+import { useFabricUnit, useSettings, useUnit } from '../data/queries';
 import { today } from '../data/today';
 import { routes } from '../routes';
 import { dayWords, endedWords } from './act-words';
@@ -65,6 +67,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
   const tables = useCaseTables();
   const speakOf = useSpeakOf();
   const unit = useUnit();
+  const { hemisphere } = useSettings();
   const fabricUnit = useFabricUnit();
   const planOf = async ({ pattern, draft, cutSaid, toile, due, words }: Act<'planned'>) => {
     const asSaid = cutSaid || draft.newPattern !== undefined;
@@ -81,22 +84,23 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
     const date = chosen ?? ('dates' in act && act.dates.length === 1 ? act.dates[0] : undefined);
     switch (act.is) {
       case 'worn': {
-        const { makes, times, occasion, remark, each } = act;
+        const { makes, times, occasion, remark, each, over, often } = act;
+        const beside = { ...(occasion === undefined ? {} : { occasion }), ...(remark === undefined ? {} : { remark }) };
         const days = each ? act.dates : date === undefined ? [] : [date];
         if (days.length === 0 || makes.length === 0) return false;
-        const wears = days.map((day) => ({
-          id: newId(),
-          date: day,
-          makeIds: makes.map((m) => m.id),
-          count: times,
-          ...(occasion === undefined ? {} : { occasion }),
-          ...(remark === undefined ? {} : { remark }),
-        }));
+        const wears = over
+          ? makes.flatMap((make): Wear[] => {
+              const how = often === undefined ? { times } : { often };
+              const estimate = estimateOver(make, seasonsOf(make, tables.fabrics), how, over, hemisphere);
+              return estimate ? [{ id: newId(), ...estimate, ...beside }] : [];
+            })
+          : days.map((day): Wear => ({ id: newId(), date: day, makeIds: makes.map((m) => m.id), count: times, ...beside }));
+        const when = over ? `${dayWords(over.from)} to ${dayWords(over.until)}` : days.map(dayWords).join(' and ');
         const what = makes.map((make) => makeName(make, tables.patterns)).join(', ');
         return save(
           `worn: ${what}`,
           wears.map((put) => ({ table: 'wears', put }) as const),
-          { done: `Worn ${days.map(dayWords).join(' and ')}: ${what}. Ctrl Z takes it back.` },
+          { done: `Worn ${often === undefined ? '' : `${often}, `}${when}: ${what}. Ctrl Z takes it back.` },
         );
       }
       case 'bought': {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { field } from './field';
 import { CalendarDate, Id, Words } from './shapes';
 
-/** How often a garment was worn in a span of time, where nobody counted (wear/estimate.ts says how many that is taken for). */
+/** How often a garment was worn in a span of time, where nobody counted (`timesSaid` says how many that is taken for). */
 export const FREQUENCIES = ['never', 'twice', 'often', 'constantly'] as const;
 
 /** A day's wearing of one or more makes; or an estimate of many, spread over the days from `date` to `until`. */

@@ -65,6 +65,8 @@ export function chipWords(
         kind: u.part === '' ? 'joined' : u.part,
         says: `from ${[nameOf(patterns, u.patternId), viewName(u.viewId)].filter(Boolean).join(', ')}`,
       };
+    case 'length used':
+      return { kind: 'fabric', says: `${formatFabricLength(u.length, fabricUnitOf(unit))} used` };
     case 'squeeze':
       return { kind: 'fabric', says: u.squeeze };
     case 'wears':

@@ -47,6 +47,8 @@ export type Understood =
       /** g/m². */
       readonly weight?: number;
     }
+  /** How much it took of its main fabric, cm. */
+  | { readonly is: 'length used'; readonly length: number }
   | { readonly is: 'squeeze'; readonly squeeze: NonNullable<FabricUse['squeeze']> }
   | { readonly is: 'seen'; readonly seen: Seen }
   /** How often it was worn so far. */

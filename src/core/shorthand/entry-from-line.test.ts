@@ -151,6 +151,18 @@ test('how far it has come, how little was left, what it cost a metre, where it w
   expect(newFabrics[0]).toMatchObject({ name: 'rust corduroy', pricePerMetre: { minor: 1800, currency: 'EUR' }, weight: 320 });
 });
 
+test('what it took is of the fabric that is named, wherever that stands; of none it is kept as words, which is said', () => {
+  const named = entry('sandbar C in rust corduroy, love 4, squeezed out of 1.2 m');
+  expect(named.make.fabrics).toMatchObject([{ length: 120, squeeze: 'tight' }]);
+  expect(named.remarks).toEqual([]);
+  // Said twice, it is the length beside the fabric that counts.
+  const twice = entry('sandbar C in rust corduroy 1.4 m, used 1.3 m');
+  expect([twice.make.fabrics[0]?.length, twice.make.remark]).toEqual([140, expect.stringContaining('1.3 m')]);
+  const nameless = entry('sandbar C, used every scrap of 1.3 m');
+  expect([nameless.make.fabrics, nameless.remarks]).toEqual([[], [{ is: 'fabric not named' }]]);
+  expect(nameless.make.remark).toContain('1.3 m');
+});
+
 test.each([
   ['in 1.6 m of 150 cm wide rust corduroy', 160, 150],
   ['1.6 m of rust corduroy, 150 wide, 18 a metre', 160, 150],

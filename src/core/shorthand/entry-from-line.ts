@@ -196,10 +196,14 @@ export function entryFromLine(
         make = { ...make, fabrics: [...make.fabrics, use] };
         break;
       }
+      case 'length used':
       case 'squeeze': {
-        const main = make.fabrics.findIndex((f) => f.part === 'main');
-        if (main < 0) words.push(text);
-        else make = { ...make, fabrics: make.fabrics.map((f, i) => (i === main ? { ...f, squeeze: u.squeeze } : f)) };
+        const main = make.fabrics.find((f) => f.part === 'main');
+        const said = u.is === 'squeeze' ? { squeeze: u.squeeze } : { length: u.length };
+        if (main && !(u.is === 'length used' && main.length !== undefined))
+          make = { ...make, fabrics: make.fabrics.map((f) => (f === main ? { ...f, ...said } : f)) };
+        else words.push(text);
+        if (!main && !remarks.some((r) => r.is === 'fabric not named')) remarks.push({ is: 'fabric not named' });
         break;
       }
       case 'seen':

@@ -110,6 +110,8 @@ export function factsOf(u: Understood, { patterns, fabrics, people, sets = [] }:
           : []),
       ];
     }
+    case 'length used':
+      return [`used ${figure(u.length)}`];
     case 'squeeze':
       return [u.squeeze === 'every scrap' ? 'squeeze' : `squeeze ${u.squeeze}`];
     case 'wears':

@@ -36,7 +36,7 @@ export function lineContextOf(
     readonly people: readonly Person[];
     readonly sets?: readonly SewnSet[];
   },
-  { unit, currency, today }: Pick<LineContext, 'unit' | 'currency' | 'today'>,
+  { unit, currency, today, hemisphere }: Pick<LineContext, 'unit' | 'currency' | 'today' | 'hemisphere'>,
 ): LineContext {
   const sizesOf = memoize((pattern: Pattern) => sizesSaid(pattern, makes));
   return {
@@ -64,6 +64,7 @@ export function lineContextOf(
     sets: sets.map(({ id, name }) => ({ id, name })),
     unit,
     currency,
+    ...(hemisphere ? { hemisphere } : {}),
     today,
   };
 }

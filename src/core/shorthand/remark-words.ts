@@ -6,6 +6,8 @@ export type LineRemark =
   /** It was made over from something that the ledger does not know. */
   | { readonly is: 'made over from unknown' }
   | { readonly is: 'never worn' }
+  /** It is said how much it took, and not of which fabric. */
+  | { readonly is: 'fabric not named' }
   /** A verdict without how much it is liked. */
   | { readonly is: 'liking not said' };
 
@@ -24,6 +26,8 @@ export function remarkWords(remark: LineRemark): string {
       return 'What it was made over from is not in the ledger: it is kept in words.';
     case 'never worn':
       return 'Never worn: that no wear is entered says so.';
+    case 'fabric not named':
+      return 'Of which fabric is not said: name it, and what it took counts. Until then that is kept as words.';
     case 'liking not said':
       return 'How much you like it is not said: what you say of it is kept as words until you do.';
   }

@@ -1,6 +1,7 @@
 import type { GarmentKind, Offers } from '../records';
 import type { ZoneId } from '../body/zones';
 import type { LengthUnit } from '../units/length';
+import type { Hemisphere } from '../wear/season';
 import type { NameFound, Named, Vocabulary } from './names';
 import type { Choice, Understood } from './chip';
 
@@ -27,6 +28,8 @@ export interface LineContext extends Vocabulary {
   readonly sets?: readonly { readonly id: string; readonly name: string }[];
   readonly unit: LengthUnit;
   readonly currency: string;
+  /** Which seasons are meant: the north's, where nothing is said. */
+  readonly hemisphere?: Hemisphere;
   /** ISO date: the day on which it is told. */
   readonly today: string;
   /** The day that it is, where that is another: nothing later was. */

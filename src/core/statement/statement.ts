@@ -8,7 +8,7 @@ import { inRotation, isWorn, readyOn } from '../wear/available';
 import { estimatesOf, notedSince, observedMonths } from '../wear/observed';
 import { seasonsOf, type Hemisphere } from '../wear/season';
 import { wearCounts } from '../wear/wear-count';
-import type { Span } from './span';
+import type { Span } from '../wear/span';
 
 /** What a statement is made from. `makes` are those it is about: of one person, or of all. */
 export interface StatementInput {

@@ -1,6 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { neighbourSpan, spanAround, SPAN_KINDS, type Span, type SpanKind } from '../../core/statement/span';
+import { neighbourSpan, spanAround, SPAN_KINDS, type Span, type SpanKind } from '../../core/wear/span';
 import { statementOf } from '../../core/statement/statement';
 import { statementSheet } from '../../core/statement/statement-sheet';
 import {

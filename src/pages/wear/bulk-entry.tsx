@@ -1,10 +1,9 @@
 import type { DraftOf } from '../../data/draft-shapes';
 import { makeName } from '../../core/make/make-name';
 import { useState, type ReactNode } from 'react';
-import { availableMonths, readyOn } from '../../core/wear/available';
-import { timesSaid } from '../../core/wear/wear-count';
+import { estimateOver } from '../../core/wear/estimate';
 import type { Hanging } from '../../core/wear/wardrobe';
-import { lastSeasons } from '../../core/statement/span';
+import { lastSeasons } from '../../core/wear/span';
 import { FREQUENCIES } from '../../core/records/wear';
 import type { Wear } from '../../core/records';
 import { useKept } from '../../data/drafts';
@@ -113,6 +112,13 @@ function useSpan() {
   return { from: span.from, until, fields, inOrder: span.from <= until };
 }
 
+const estimateWords = (estimate: ReturnType<typeof estimateOver>): string =>
+  !estimate
+    ? 'was not finished then'
+    : estimate.often === undefined
+      ? `about ${estimate.count} times`
+      : `${estimate.often}: taken for ${estimate.count}, give or take`;
+
 const EMPTY_BULK: DraftOf<'wear in bulk'> = { ids: [], how: 'about', about: 20 };
 
 /** "About 20 times last summer", or in a word: never, twice, often, constantly. One entry a garment, marked as an estimate. */
@@ -124,23 +130,15 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
   const { ids, how, about } = { ...EMPTY_BULK, ...kept };
   const change = (part: Partial<DraftOf<'wear in bulk'>>) => draft.keep({ ...EMPTY_BULK, ...kept, ...part });
 
-  const startOf = ({ make }: Hanging) => {
-    const ready = readyOn(make) ?? make.cutOn;
-    return from > ready ? from : ready;
-  };
-  const countOf = (h: Hanging) =>
-    how === 'about' ? (about ?? 0) : timesSaid(how, availableMonths(h.make, h.seasons, hemisphere, until, { from: startOf(h) }));
-  const tooEarly = (h: Hanging) => startOf(h) > until;
+  /** Undefined where it was not finished then. */
+  const estimateOf = ({ make, seasons }: Hanging) =>
+    estimateOver(make, seasons, how === 'about' ? { times: about ?? 0 } : { often: how }, { from, until }, hemisphere);
   const chosen = hangingOf(hanging, ids);
   const enter = async () => {
-    const wears = chosen.map((h): Wear => ({
-      id: newId(),
-      date: startOf(h),
-      until,
-      makeIds: [h.make.id],
-      count: countOf(h),
-      ...(how === 'about' ? {} : { often: how }),
-    }));
+    const wears = chosen.flatMap((h): Wear[] => {
+      const estimate = estimateOf(h);
+      return estimate ? [{ id: newId(), ...estimate }] : [];
+    });
     const said = how === 'about' ? `about ${about} times` : how;
     await save(
       `worn ${said}: ${counted(wears.length, 'garment')}`,
@@ -166,16 +164,12 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
         hanging={hanging}
         ids={ids}
         onIds={(next) => change({ ids: next })}
-        aside={(h) => (
-          <span className="text-small text-ink2">
-            {tooEarly(h) ? 'was not finished then' : how === 'about' ? `about ${countOf(h)} times` : `${how}: taken for ${countOf(h)}, give or take`}
-          </span>
-        )}
+        aside={(h) => <span className="text-small text-ink2">{estimateWords(estimateOf(h))}</span>}
       />
       <p className="text-small text-ink2">Days noted within that time are held in the number, not added to it.</p>
       <div>
         <Button
-          disabled={chosen.length === 0 || !inOrder || chosen.some(tooEarly) || (how === 'about' && about === undefined)}
+          disabled={chosen.length === 0 || !inOrder || chosen.some((h) => !estimateOf(h)) || (how === 'about' && about === undefined)}
           onClick={() => void enter()}
         >
           Enter

@@ -7,6 +7,7 @@ import { outfits } from '../../core/wear/outfits';
 import { type WearsOut, wearsOut } from '../../core/wear/wears-out';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { useFabrics, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
+import { today } from '../../data/today';
 import { LogFirst } from '../../parts/log-first';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { Fold } from '../../ui/fold';
@@ -47,7 +48,10 @@ function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
   const patterns = usePatterns();
   const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
   // Where neither each wear is noted nor anything of this one, nobody said that it was not worn.
-  const idle = hanging.filter((h) => h.ready && h.inSeason && (h.isNoted || h.months > 0)).sort((a, b) => byDay(since(a), since(b)));
+  const idle = hanging
+    // What was worn or finished today, or of which wears were told in a number until today, does not lie idle.
+    .filter((h) => h.ready && h.inSeason && (h.isNoted || h.months > 0) && since(h) < today())
+    .sort((a, b) => byDay(since(a), since(b)));
   const [longest] = idle;
   if (!longest) return null;
   return (

@@ -35,6 +35,21 @@ describe('worn', () => {
     ['wore Gangway 2 and Tidewater 1 yesterday', ['make-gangway-2', 'make-tidewater-1'], { dates: ['2026-11-24'] }],
     // No such version: it says nothing of which.
     ['wore the Tidewater 7 today', ['make-tidewater-3'], {}],
+    [
+      'wore the Tidewater about 20 times last summer',
+      ['make-tidewater-3'],
+      { dates: ['2026-06-01'], over: { from: '2026-06-01', until: '2026-08-31' }, times: 20 },
+    ],
+    [
+      'wore the Tidewater shirt often last summer, always for rehearsals',
+      ['make-tidewater-3'],
+      { dates: ['2026-06-01'], over: { from: '2026-06-01', until: '2026-08-31' }, often: 'often', remark: 'always for rehearsals' },
+    ],
+    [
+      'the Tidewater shirt was worn twice a week in October',
+      ['make-tidewater-3'],
+      { dates: ['2026-10-01'], over: { from: '2026-10-01', until: '2026-10-31' }, times: 9 },
+    ],
     ['wore the Tidewater 2 times', ['make-tidewater-3'], { times: 2 }],
     // It is still being sewn.
     ['finally wore the Fogbell coat', [], { remark: 'the Fogbell coat' }],

@@ -1,8 +1,12 @@
 import { isWorn } from '../../wear/available';
+import type { Frequency } from '../../wear/wear-count';
+import { COUNTED, estimatesIn, oftenSaid, overSaid, type Over } from '../how-often';
+import { notedWith, type NotedAct } from './what-became';
+
 import type { Make } from '../../records';
 import { withId } from '../../units/by-id';
 import { byDay } from '../../units/date';
-import { anyOf, COUNT, countOf } from '../amounts';
+import { anyOf, countOf } from '../amounts';
 import type { LineTables } from '../draft-from-line';
 import type { NameFound } from '../names';
 import { DAY, daysOf, WEEKDAYS } from '../recognise/date';
@@ -22,6 +26,7 @@ import {
   type Heard,
   type HeardLine,
   type Span,
+  type Way,
 } from '../report';
 import { hangingOf, OF_WHICH } from './which-garment';
 
@@ -35,8 +40,18 @@ export interface WornAct {
   /** It was worn on each of the days. */
   readonly each?: true;
   readonly times: number;
+  /** It is an estimate, over these days; `dates` holds the first of them. */
+  readonly over?: Over;
+  /** The word in which it is said how often; the times follow from the months in which it could be worn. */
+  readonly often?: Frequency;
   readonly occasion?: string;
   readonly remark?: string;
+}
+
+/** The same in each way in which it may be meant how often. */
+interface AskedWorn {
+  readonly is: 'which';
+  readonly ways: readonly Way<WornAct | NotedAct>[];
 }
 
 const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing) +`;
@@ -46,7 +61,6 @@ export const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
 const WORN_BEHIND = new RegExp(
   `^${ITS_NAME},?(?: (?:has|have|had|was|were|been|got|is|are|only|now|already|just))* worn (?!out\\b|through\\b|to (?:bits|shreds|rags|death)\\b)`,
 );
-const OFTEN = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
 const THIS_SPAN = /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/;
 /** Nothing else stands between what it says and what was worn. */
 const WHICH_ALONE = new RegExp(`${WHICH.source}$`);
@@ -74,7 +88,7 @@ function daysWorn(low: string, today: string): { readonly dates: readonly string
   return { dates, at: [[said.index, said.index + said[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
 }
 
-export function worn({ text, low, names }: Heard, tables: LineTables, options: ActOptions): WornAct | undefined {
+export function worn({ text, low, names }: Heard, tables: LineTables, options: ActOptions): WornAct | NotedAct | AskedWorn | undefined {
   const [first] = names;
   const who = first?.kind === 'people' && first.from === 0 ? first : undefined;
   const from = who ? /^ */.exec(low.slice(who.to))![0].length + who.to : 0;
@@ -95,7 +109,11 @@ export function worn({ text, low, names }: Heard, tables: LineTables, options: A
 }
 
 /** "The Foreshore tee was worn three times": it says so of one that there is, where nothing else is said of it. */
-export function wornBehind({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): WornAct | undefined {
+export function wornBehind(
+  { text, low, names, whole }: HeardLine,
+  tables: LineTables,
+  options: ActOptions,
+): WornAct | NotedAct | AskedWorn | undefined {
   const name = names.find(isGarmentName);
   const said = name && WORN_BEHIND.exec(unnamed(low, name));
   if (!said) return undefined;
@@ -103,9 +121,10 @@ export function wornBehind({ text, low, names, whole }: HeardLine, tables: LineT
   if (!facts.every(({ is }) => OF_WHICH.includes(is) || is === 'wears' || is === 'date' || is === 'words')) return undefined;
   const begins = said[0].length - 1 + name.to - name.from;
   // When has to be said: "worn about 20 times" may be in all the years since.
-  if (!THIS_SPAN.test(low.slice(begins)) && !SAID_DAY.test(low.slice(begins))) return undefined;
+  const rest = low.slice(begins);
+  if (!THIS_SPAN.test(rest) && !SAID_DAY.test(rest) && !oftenSaid(rest) && !overSaid(rest, options.context.today, 'north')) return undefined;
   const act = wornFrom(text, low, { begins, patterns: [name], who: undefined }, tables, options);
-  return act.makes.length === 0 ? undefined : act;
+  return act.is === 'worn' && act.makes.length === 0 ? undefined : act;
 }
 
 /** What is told from where it begins to say what was worn. */
@@ -115,12 +134,12 @@ function wornFrom(
   { begins, patterns, who }: { readonly begins: number; readonly patterns: readonly NameFound[]; readonly who: NameFound | undefined },
   tables: LineTables,
   { context, spoken }: ActOptions,
-): WornAct {
+): WornAct | NotedAct | AskedWorn {
   const person = withId(tables.people, who?.id) ?? spoken;
   const found = patterns.map((name) => ({ name, make: hangingOf(name, low, person, tables.makes.filter(isWorn)) }));
   const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
   const { dates: days, at, each } = daysWorn(low, context.today);
-  const often = OFTEN.exec(low);
+  const often = COUNTED.exec(low);
   const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
   // Several wears are an estimate, spread round a day: that of a span which goes on is today's.
   const dates = days.length === 0 && times > 1 && THIS_SPAN.test(low) ? [context.today] : days;
@@ -130,16 +149,21 @@ function wornFrom(
     return [[begin, make ? end : name.from]];
   });
   const oftenAt: Span[] = often ? [[often.index, often.index + often[0].length]] : [];
-  const left = leftOf(text, [[0, begins], ...said, ...at, ...oftenAt]);
+  const estimates =
+    each || (days.length > 0 && at.length > 0) ? undefined : estimatesIn(low.slice(begins), often ? times : undefined, makes, context);
+  const left = leftOf(text, [[0, begins], ...said, ...at, ...(estimates?.at.map(([begin, end]): Span => [begin + begins, end + begins]) ?? oftenAt)]);
   // "To the concert, the collar rides up": where, and how it was.
   const [, occasion, how = occasion === undefined ? left : ''] = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)(?:[,.;] *(.+))?$/i.exec(left) ?? [];
-  return {
-    is: 'worn',
-    makes,
-    dates,
-    ...(each ? { each } : {}),
-    times,
-    ...(occasion === undefined ? {} : { occasion }),
-    ...(how === '' ? {} : { remark: how }),
-  };
+  const beside = { ...(occasion === undefined ? {} : { occasion }), ...(how === '' ? {} : { remark: how }) };
+  const ways = (estimates?.ways ?? []).map(({ called, told }): Way<WornAct | NotedAct> => ({
+    called,
+    act: { is: 'worn', makes, ...told, ...beside },
+  }));
+  const [only, ...more] = ways;
+  if (only && estimates?.isSpanSaid && more.length === 0) return only.act;
+  // Where the days are not said it may have been over all of them, or over some that nobody can know.
+  const [make] = makes;
+  const inWords = estimates?.isSpanSaid || !make ? [] : [{ called: 'only in words', act: notedWith(make, text, { context }) }];
+  if (only) return { is: 'which', ways: [...ways, ...inWords] };
+  return { is: 'worn', makes, dates, ...(each ? { each } : {}), times, ...beside };
 }

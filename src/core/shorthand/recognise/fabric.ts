@@ -58,7 +58,7 @@ const AT = `(?: *,? *\\(?at (?<at>${MONEY})(?! ?(?:cm|mm|m|in|inch(?:es)?|wide|h
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
-const LENGTH_AFTER = `(?:(?: ?,| \\||[.;](?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
+const LENGTH_AFTER = `(?:(?: ?,| \\||[.;](?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d| of (?!it\\b|this\\b|that\\b|(?:the |my )?(?:fabric|cloth|material)\\b))(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${PAID}|${PERHAPS}|${AT}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
@@ -312,6 +312,49 @@ const sameAgain = byRules([
   ),
 ]);
 
+/** Less than this is no length that a garment is cut from, cm: of elastic perhaps, or what something was taken in by. */
+const LEAST_USED = 30;
+const A_PIECE = '(?: (?:of (?:it|the fabric|fabric)|remnants?|pieces?|offcuts?|lengths?|of fabric|in all|in total|altogether))?';
+const ENDS_HERE = '(?=\\s*(?:$|[,.;:·|\\n]|and\\b|but\\b))';
+
+/** What was made longer or shorter from so much, or taken in by it, was not cut from it. */
+const OTHERWISE = /\b(?:[a-z]+ed|down|up|in|went|take|taken|took|hem|increase|decrease) $/;
+
+/** How much of its fabric it took, where that is said apart from the fabric; and how far that went. */
+const lengthUsed =
+  (how?: NonNullable<FabricUse['squeeze']>) =>
+  ({ length }: Record<string, string | undefined>, s: Sentence, from: number): Meant | undefined => {
+    const cm = length === undefined ? undefined : lengthOf(length, s.context.unit)?.cm;
+    if (cm === undefined || cm < LEAST_USED || OTHERWISE.test(s.low.slice(0, from))) return undefined;
+    return how
+      ? {
+          says: [
+            { is: 'length used', length: cm },
+            { is: 'squeeze', squeeze: how },
+          ],
+          weight: 9,
+        }
+      : says({ is: 'length used', length: cm });
+  };
+const ITS = '(?:(?:it|and|that|which|i|only|just|barely|managed|could|can|to|altogether) )*';
+const THE = '(?:(?:only|just|about|exactly|a|an|the|my|that|whole|full|scant|bare|little|small) )*';
+const SO_MUCH = `${THE}(?<length>${SAID_LENGTH})${A_PIECE}${ENDS_HERE}`;
+const took = byRules([
+  // Beside the fabric it is read with that.
+  rule(`${ITS}(?:used(?: up)?|took|takes|needed|uses|(?:(?:made|cut|got) )?(?:(?:it|them|this) )?(?:out of|from)) ${SO_MUCH}`, 'weak', lengthUsed()),
+  rule(
+    `${ITS}(?:squeezed?|squeezing|eked?)(?: (?:it|them|this|the whole thing|everything))?(?: all)?(?: out)?(?: of| from| onto| on| into) ${SO_MUCH}`,
+    'likely',
+    lengthUsed('tight'),
+  ),
+  rule(`(?<length>${SAID_LENGTH})${A_PIECE} (?:was|were) (?:only |just |barely )+enough${ENDS_HERE}`, 'likely', lengthUsed('tight')),
+  rule(
+    `${ITS}(?:used|took|needed|uses)(?: up)? (?:(?:every|each) (?:last |single )?(?:scrap|bit|inch|centimetre|thread|millimetre)|all|the whole)(?: of)? ${SO_MUCH}`,
+    'likely',
+    lengthUsed('every scrap'),
+  ),
+]);
+
 /** How little was left. */
 const squeeze = byRules([
   rule(
@@ -324,8 +367,12 @@ const squeeze = byRules([
     'sure',
     everyScrap,
   ),
-  rule(`every (?:last )?scrap`, 'sure', everyScrap),
-  rule(`(?:not a|without a|no) (?:scrap|thread|bit) (?:left|to spare|over)|nothing (?:left|left over|to spare)|none left`, 'sure', everyScrap),
+  rule(`every (?:last )?scrap(?: used)?`, 'sure', everyScrap),
+  rule(
+    `(?:not a|without a|no) (?:scrap|thread|bit) (?:left|to spare|over)|no fabric left(?: over)?|nothing (?:left|left over|to spare)|none left`,
+    'sure',
+    everyScrap,
+  ),
   rule(
     `(?:a )?(?:really |very )?tight squeeze(?: on the fabric)?|(?:only |just |barely )+(?:fitted|fit|squeezed)(?: (?:on|out of|onto|into))? (?:the |my |it)?(?:fabric|piece|remnant)?`,
     'sure',
@@ -342,5 +389,6 @@ export const recogniseFabric: Recogniser = (sentence, at) => [
   ...knownFabric(sentence, at),
   ...newFabric(sentence, at),
   ...sameAgain(sentence, at),
+  ...took(sentence, at),
   ...squeeze(sentence, at),
 ];

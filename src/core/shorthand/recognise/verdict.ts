@@ -2,6 +2,7 @@ import type { REASONS } from '../../records';
 import { anyOf, COUNT, countOf, END, FEWER } from '../amounts';
 import { isDenied } from '../denied';
 import { FABRIC_NOUNS } from '../fabric-nouns';
+import { countedOver } from '../how-often';
 import { asks, byRules, given, mereWords, rule, says, unread, weightOver, wordCount, type Meant } from '../said';
 import { WHOSE } from '../words';
 
@@ -35,6 +36,43 @@ const FOR_ELSE = /^ (?:for|to) (?:the|its) (?:fit|fabric|pattern|instructions|dr
 /** When, not in what. */
 const TIMES =
   /^ in (?:the )?(?:spring|summer|autumn|winter|new year|\d{4}|january|february|march|april|may|june|july|august|september|october|november|december)/;
+
+/** That something is worn, and whatever may stand before and behind that. */
+const WORN =
+  "(?:(?:i|i've|he|she|we|have|has|it|it's|they|they're|is|are|been|already|and|gets?|getting) )*(?:worn|wore|wears?|wearing)(?: (?:it|this|them|these))?(?: to (?:work|school|church|the office|uni))?";
+const SEASON = '(?:spring|summer|autumn|fall|winter|season|year)';
+const EACH = '(?:a|per|each|every)';
+const SO_OFTEN = `(?:(?:about|around|roughly|at least|maybe|probably|usually|almost|nearly|more or less) )*`;
+/** "All winter", "since April": over what that goes. */
+const OVER = `(?: (?:(?:this|last|all|the whole|for) )*${SEASON}(?: long)?| since [a-z]+(?: \\d{4})?)?`;
+/** Where a thing is worn is damage, and not how often. */
+const NOT_THIN =
+  '(?! (?:at|around|on|in) (?:the |both )?(?:knees?|elbows?|seat|bum|cuffs?|collar|thighs?|hem|heels?|toes?|inside|edges?|lining|crotch))';
+/** What may be, or is wished, was not done. */
+const NOT_YET = /\b(?:will|would|can|could|should|shall|may|might|to|i'll|i'd|let me|easy to|going to|gonna)(?: be)? $/;
+
+/**
+ * How often something is worn in words: nobody knows how many times that is in all, which is asked. Each with what it may come to; our own
+ * convention, and other numbers can be written.
+ */
+const HOW_OFTEN: readonly (readonly [words: string, counts: readonly number[]])[] = [
+  [
+    `${WORN} ${SO_OFTEN}(?:lots|loads|heaps|tons|a lot|a great deal|an awful lot|so much|so often|very often|non[- ]?stop|constantly|often|regularly|frequently|all the time|most days|daily|every (?:other |single )?day|(?:all|the whole|every day (?:of|this|last)|most of the) ${SEASON}(?: long)?|(?:weekly|every (?:other )?week|(?:once|twice|thrice|${COUNT} times|\\d ?x) ${EACH} (?:week|fortnight)))${OVER}${NOT_THIN}`,
+    [10, 20, 40],
+  ],
+  [`(?:(?:it|it's|they|they're|is|are|now|always) )*(?:in (?:constant|heavy|regular|high|permanent) rotation|on repeat)`, [10, 20, 40]],
+  [`(?:(?:i|i've|have|practically|basically|just|pretty much|more or less) )*(?:live|lived|living) in (?:it|them|this|these)${OVER}`, [10, 20, 40]],
+  [`(?:it is |it's |this is |these are |they are )?my most[- ]worn(?: [a-z]+)?`, [10, 20, 40]],
+  [`${WORN} ${SO_OFTEN}(?:monthly|every (?:other )?month|(?:once|twice|thrice|${COUNT} times|\\d ?x) ${EACH} month)${OVER}`, [3, 6, 12]],
+  [
+    `${WORN} (?:(?:only|just|quite) )*(?:a few times|some times|several times|a bit|a little|now and (?:then|again)|every now and (?:then|again)|once in a while|every once in a while|occasionally|sometimes|from time to time|on and off|(?:once|twice) ${EACH} year)`,
+    [3, 5, 8],
+  ],
+  [
+    `(?:(?:i|i've|he|she|we|have|has|it|it's|they|is|are|been) )*(?:hardly|barely|rarely|scarcely|seldom)(?: ever)?(?: been| gets?)? (?:worn|wore|wear|wears)(?: (?:it|this|them|these))?|${WORN} (?:hardly|barely|rarely|scarcely|seldom)(?: ever)?|(?:(?:i|have|has|it|they|is|are|been|do|does) )*(?:not|haven't|hasn't|don't|doesn't|isn't|aren't)(?: really| been| get)* (?:worn|wear)(?: (?:it|this|them|these))?(?: (?:that|very|so|all that))? (?:much|often|a lot)`,
+    [1, 2, 3],
+  ],
+];
 
 /** "A stiff black denim" is what it is of, and keeps nobody from wearing it. */
 const OF_A_FABRIC = new RegExp(`^(?: (?!(?:in|for|to|at|on|with|of|as|and|but|because)\\b)[a-zß-ɏ-]+){0,2} ${anyOf(FABRIC_NOUNS)}${END}`);
@@ -209,9 +247,29 @@ export const recogniseVerdict = byRules([
     return wears === undefined || wears < 1 ? undefined : says({ is: 'seen', seen: { at: 'worn', wears } });
   }),
   rule(
-    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?! (?:since|for|in|often|much|enough|outside|to|out))`,
+    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?!(?: (?:it|this|them))? (?:since|for|in|often|much|enough|outside|to|out))`,
     'sure',
     () => ({ ...says({ is: 'wears', wears: 0 }), weight: 9 }),
+  ),
+  rule(
+    `${WORN} (?:(?:only|just|maybe|about) )*(?:once or twice|(?<least>${COUNT}) or (?<most>${COUNT}) times)`,
+    'sure',
+    ({ least, most }, s, from, to) => {
+      const counts = [countOf(least ?? '1'), countOf(most ?? '2')].flatMap((wears) =>
+        wears === undefined ? [] : [[{ is: 'wears', wears }] as const],
+      );
+      return { ...asks(...counts, mereWords(s.typed(from, to))), weight: 9 };
+    },
+  ),
+  ...HOW_OFTEN.map(([words, counts]) =>
+    rule(words, 'likely', (_, s, from, to) => {
+      const before = s.low.slice(0, from);
+      if (NOT_YET.test(before) || isDenied(before)) return undefined;
+      // So many in so many days, over days that are said, can be counted.
+      const wears = countedOver(s.low.slice(from, to), s.context);
+      if (wears !== undefined) return { ...says({ is: 'wears', wears }), weight: 9 };
+      return { ...asks(...counts.map((wears) => [{ is: 'wears', wears }] as const), mereWords(s.typed(from, to))), weight: 9 };
+    }),
   ),
   rule(`(?:tried on|try-on|at the fitting|first fitting)`, 'likely', () => says({ is: 'seen', seen: { at: 'tryOn' } })),
   rule(`(?:on the )?first day`, 'likely', () => says({ is: 'seen', seen: { at: 'firstDay' } })),

@@ -1,7 +1,7 @@
 import { addDays, addMonths, formatISO, lastDayOfMonth, parseISO } from 'date-fns';
 import { MONTH_NAMES, type IsoDate } from '../units/date';
 import { SEASONS } from '../records/seasons';
-import { seasonOf, type Hemisphere, type Season } from '../wear/season';
+import { seasonOf, type Hemisphere, type Season } from './season';
 
 export const SPAN_KINDS = ['month', 'season', 'year'] as const;
 export type SpanKind = (typeof SPAN_KINDS)[number];
