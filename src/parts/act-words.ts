@@ -210,6 +210,17 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
         way: 'Note it',
       };
     }
+    case 'away':
+    case 'back': {
+      const { make, dates, remark } = act;
+      const from = dates.length === 1 && dates.map(dayWords)[0];
+      return {
+        head: makeName(make, patterns),
+        about: [act.is === 'away' ? act.why : 'can be worn again', from && `from ${from}`, remark && `“${remark}”`],
+        unsaid: dates.length === 0 && NO_DAY,
+        way: act.is === 'away' ? 'Note that it is away' : 'Note that it is back',
+      };
+    }
     case 'to do':
       return { head: makeName(act.make, patterns), about: ['still to be done', `“${act.looseEnd.words}”`], unsaid: false, way: 'Note it' };
     case 'notions': {

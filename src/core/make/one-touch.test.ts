@@ -1,5 +1,6 @@
 import { sampleAlteration, sampleMake } from '../garment/sample-case';
-import { judgedAgain, looseEndDone, markedOnPaper } from './one-touch';
+import { isAway } from '../wear/available';
+import { backAgain, goneAway, judgedAgain, looseEndDone, markedOnPaper } from './one-touch';
 
 const TODAY = '2026-03-20';
 
@@ -15,4 +16,20 @@ test('done in one touch, from the make as it stands: what was said meanwhile sta
   expect(looseEndDone(make, 'b', TODAY).looseEnds.map((l) => l.done)).toEqual([undefined, TODAY]);
   expect(markedOnPaper(make, make.alterations[0]!.id, TODAY).alterations.map((a) => a.marked)).toEqual([TODAY, undefined]);
   expect(judgedAgain(make, { id: 'w', date: TODAY, wears: 3, love: 5, reasons: [] }).verdicts.map((v) => v.love)).toEqual([4, 5]);
+});
+
+test('away for one reason at a time, and back from the day it is said', () => {
+  const lent = goneAway(sampleMake(1), { id: 'a', why: 'lent', from: '2026-03-01' });
+  expect(isAway(lent, '2026-03-10')).toBe(true);
+  const stored = goneAway(lent, { id: 'b', why: 'stored', from: '2026-03-10' });
+  expect(stored.away).toEqual([
+    { id: 'a', why: 'lent', from: '2026-03-01', until: '2026-03-10' },
+    { id: 'b', why: 'stored', from: '2026-03-10' },
+  ]);
+  const back = backAgain(stored, TODAY);
+  expect([isAway(back, TODAY), isAway(back, '2026-03-19')]).toEqual([false, true]);
+  // What ended before stays as it was, and what is not away is untouched.
+  expect(back.away?.[0]).toEqual(stored.away?.[0]);
+  const there = sampleMake(1);
+  expect(backAgain(there, TODAY)).toBe(there);
 });

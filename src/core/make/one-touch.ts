@@ -1,6 +1,6 @@
 import type { ZoneId } from '../body/zones';
 import type { IsoDate } from '../units/date';
-import type { LooseEnd, Make, Verdict } from '../records';
+import type { Away, LooseEnd, Make, Verdict } from '../records';
 
 /** Acts on a make that are done in one touch, each from the make as it stands. */
 
@@ -38,4 +38,14 @@ export function judgedAgain(make: Make, said: Verdict): Make {
 /** The make with a note that was said to be right: it is not asked about again, and never taken for a slip. */
 export function noteSaidRight(make: Make, noteId: string): Make {
   return { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? { ...n, sure: true } : n)) };
+}
+
+/** The garment back from wherever it is away, from a day on; as it is where it is not. */
+export const backAgain = (make: Make, date: IsoDate): Make =>
+  make.away ? { ...make, away: make.away.map((a) => (a.until === undefined && a.from <= date ? { ...a, until: date } : a)) } : make;
+
+/** The garment away from a day on, and for one reason at a time. */
+export function goneAway(make: Make, away: Away): Make {
+  const before = backAgain(make, away.from);
+  return { ...before, away: [...(before.away ?? []), away] };
 }

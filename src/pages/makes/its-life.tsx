@@ -1,5 +1,7 @@
+import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { Away, Make, type Fabric } from '../../core/records';
+import { counted } from '../../core/units/counted';
 import { formatLength } from '../../core/units/length';
 import { newId } from '../../data/new-id';
 import { useUnit } from '../../data/queries';
@@ -74,7 +76,13 @@ export function ItsLife({
     <div className="mt-6">
       <Fold
         head="Away for a time"
-        said={now ? `${now.why} since ${now.from}` : away.length > 0 ? `${away.length} times` : 'mending, storage, lent: does not count'}
+        said={
+          now
+            ? `${now.why} since ${format(parseISO(now.from), 'd MMMM yyyy')}`
+            : away.length > 0
+              ? counted(away.length, 'time')
+              : 'mending, storage, lent: does not count'
+        }
       >
         <RecordRows
           of={Away.shape}

@@ -1,3 +1,4 @@
+import { awayOf, type AwayAct, type BackAct } from './away';
 import type { LineTables, ReadMake } from '../draft-from-line';
 import { readMake } from '../draft-from-line';
 import { meantBy, ofItsFabric, ownedIn, type Meant } from '../by-its-noun';
@@ -21,6 +22,8 @@ import { worn, wornBehind, type WornAct } from './worn';
 export type OtherAct =
   | WornAct
   | EndedAct
+  | AwayAct
+  | BackAct
   | ToDoAct
   | NotionsAct
   | NotedAct
@@ -57,6 +60,7 @@ const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions)
   wornBehind,
   replanned,
   patternTold,
+  awayOf,
   becameOf,
   workedOf,
   altered,
@@ -111,6 +115,7 @@ function fabricWays(line: Heard, tables: LineTables, options: ActOptions): Asked
  * @returns undefined where the line is a make, or nothing of these
  * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
  * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
+ * @example readOther('lent the Tidewater shirt to Pia', tables, options) // { is: 'away', make, why: 'lent', dates: [today], remark: 'to Pia' }
  * @example readOther('finished the coat', tables, options) // { is: 'finished', make: the one that lies on the table, … }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
  * @example readOther('prewashed the sand washed linen', tables, options) // { is: 'washed', fabrics: [that], dates: [today] }
