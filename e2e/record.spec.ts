@@ -195,6 +195,28 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await field.press('Control+Enter');
   await expect(page.getByText(/^Noted with the pattern Tidewater shirt/)).toBeVisible();
 
+  // Many wears over a summer, of which is asked how often that was; a mend; and a garment that is away and comes back.
+  await field.fill('wore the Kelp leggings all last summer');
+  await field.press('Enter');
+  await page.keyboard.press('2');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
+    'worn often · Monday, 1 June 2026 to Monday, 31 August 2026',
+  );
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Worn often, Monday, 1 June 2026 to Monday, 31 August 2026: Kelp leggings, version 3/)).toBeVisible();
+  await field.fill('replaced the zip of the Gangway trousers, 5 euros, 20 min');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
+    /replaced the zip · wore out: zip · 20.min · 5.00.EUR · today/,
+  );
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Gangway trousers, version 3: replaced the zip, today/)).toBeVisible();
+  await field.fill('lent the Gangway trousers to Pia on 20 November');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Gangway trousers, version 3: lent from Friday, 20 November 2026/)).toBeVisible();
+  await field.fill('Pia gave the Gangway trousers back');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Gangway trousers, version 3: back again from today/)).toBeVisible();
+
   await field.fill('sold the Foreshore tee for 15');
   await field.press('Enter');
   await expect(page.getByText(/^Foreshore tee, version 4: sold. Ctrl Z/)).toBeVisible();

@@ -16,6 +16,7 @@ import { counted } from '../core/units/counted';
 import { firstOf } from '../core/units/item-at';
 import { keysOf } from '../core/units/keys';
 import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
+import { formatDuration } from '../core/units/duration';
 import { formatMoney } from '../core/units/money';
 import { today } from '../data/today';
 import { doubtWords } from './doubt-line';
@@ -208,6 +209,22 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
         about: [endedWords(state), since && dayWords(since), why && `“${why}”`],
         unsaid: false,
         way: 'Note it',
+      };
+    }
+    case 'mended': {
+      const { make, mend, dates } = act;
+      const { what, wore, minutes, cost } = mend;
+      return {
+        head: makeName(make, patterns),
+        about: [
+          what,
+          wore && `wore out: ${wore}`,
+          minutes !== undefined && formatDuration(minutes),
+          cost && formatMoney(cost),
+          dates.length === 1 && dates.map(dayWords)[0],
+        ],
+        unsaid: dates.length === 0 && NO_DAY,
+        way: 'Note the mend',
       };
     }
     case 'away':

@@ -4,7 +4,7 @@ import { withFacts } from '../core/fabric/told';
 import { notesOf, peopleWith, spokenOfWith, verdictsOf } from '../core/make/log-draft';
 import { makeName } from '../core/make/make-name';
 import { withMore } from '../core/make/minutes';
-import { backAgain, beingSewn, goneAway, leftToDo, looseEndDone } from '../core/make/one-touch';
+import { beingSewn, goneAway, inRotationAgain, leftToDo, looseEndDone, mendedOn } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { STATES } from '../core/make/states';
 import { planOfMake } from '../core/plan/plan-to-make';
@@ -224,6 +224,15 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         });
         return save(`${name}: ${state}`, [{ table: 'makes', id: make.id, edit }], { done: `${name}: ${endedWords(state)}. Ctrl Z takes it back.` });
       }
+      case 'mended': {
+        const { make, mend } = act;
+        if (date === undefined) return false;
+        const name = makeName(make, tables.patterns);
+        const edit = (now: Make): Make => mendedOn(now, { id: newId(), date, ...mend });
+        return save(`${name}: ${mend.what}`, [{ table: 'makes', id: make.id, edit }], {
+          done: `${name}: ${mend.what}, ${dayWords(date)}. Ctrl Z takes it back.`,
+        });
+      }
       case 'away':
       case 'back': {
         const { make, remark } = act;
@@ -231,7 +240,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         const name = makeName(make, tables.patterns);
         const what = act.is === 'away' ? act.why : 'back again';
         const edit = (now: Make): Make => ({
-          ...(act.is === 'away' ? goneAway(now, { id: newId(), why: act.why, from: date }) : backAgain(now, date)),
+          ...(act.is === 'away' ? goneAway(now, { id: newId(), why: act.why, from: date }) : inRotationAgain(now, date)),
           ...withRemark(now, remark === undefined ? undefined : `${what} ${remark}`),
         });
         return save(`${name}: ${what}`, [{ table: 'makes', id: make.id, edit }], {

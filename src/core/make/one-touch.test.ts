@@ -1,6 +1,6 @@
 import { sampleAlteration, sampleMake } from '../garment/sample-case';
 import { isAway } from '../wear/available';
-import { backAgain, goneAway, judgedAgain, looseEndDone, markedOnPaper } from './one-touch';
+import { backAgain, goneAway, inRotationAgain, judgedAgain, looseEndDone, markedOnPaper, mendedOn } from './one-touch';
 
 const TODAY = '2026-03-20';
 
@@ -32,4 +32,18 @@ test('away for one reason at a time, and back from the day it is said', () => {
   expect(back.away?.[0]).toEqual(stored.away?.[0]);
   const there = sampleMake(1);
   expect(backAgain(there, TODAY)).toBe(there);
+});
+
+test('mended, it is in the mending no more; what is lent stays lent', () => {
+  const mend = { id: 'm', date: TODAY, what: 'patched the elbow' };
+  const mended = mendedOn(goneAway(sampleMake(1), { id: 'a', why: 'in the mending', from: '2026-03-01' }), mend);
+  expect([mended.mends, isAway(mended, TODAY)]).toEqual([[mend], false]);
+  expect(isAway(mendedOn(goneAway(sampleMake(1), { id: 'a', why: 'lent', from: '2026-03-01' }), mend), TODAY)).toBe(true);
+});
+
+test('what rested is in rotation again, with no word of why it rested; what was given away is not', () => {
+  const resting = sampleMake(1, { state: 'resting', stateSince: '2026-01-01', why: 'tired of it' });
+  expect(inRotationAgain(resting, TODAY)).toEqual(sampleMake(1, { state: 'finished' }));
+  const given = sampleMake(1, { state: 'given', why: 'to Pia' });
+  expect(inRotationAgain(given, TODAY)).toEqual(given);
 });

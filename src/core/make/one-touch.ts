@@ -1,6 +1,6 @@
 import type { ZoneId } from '../body/zones';
 import type { IsoDate } from '../units/date';
-import type { Away, LooseEnd, Make, Verdict } from '../records';
+import type { Away, LooseEnd, Make, Mend, Verdict } from '../records';
 
 /** Acts on a make that are done in one touch, each from the make as it stands. */
 
@@ -40,12 +40,23 @@ export function noteSaidRight(make: Make, noteId: string): Make {
   return { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? { ...n, sure: true } : n)) };
 }
 
-/** The garment back from wherever it is away, from a day on; as it is where it is not. */
-export const backAgain = (make: Make, date: IsoDate): Make =>
-  make.away ? { ...make, away: make.away.map((a) => (a.until === undefined && a.from <= date ? { ...a, until: date } : a)) } : make;
+/** The garment back from wherever it is away, or from one such reason alone, from a day on; as it is where it is not. */
+export const backAgain = (make: Make, date: IsoDate, from?: Away['why']): Make =>
+  make.away
+    ? { ...make, away: make.away.map((a) => (a.until === undefined && a.from <= date && a.why === (from ?? a.why) ? { ...a, until: date } : a)) }
+    : make;
 
 /** The garment away from a day on, and for one reason at a time. */
 export function goneAway(make: Make, away: Away): Make {
   const before = backAgain(make, away.from);
   return { ...before, away: [...(before.away ?? []), away] };
+}
+
+/** The garment mended, and in the mending no more. */
+export const mendedOn = (make: Make, mend: Mend): Make => ({ ...backAgain(make, mend.date, 'in the mending'), mends: [...make.mends, mend] });
+
+/** The garment in rotation again, from wherever it was away and where it rested. */
+export function inRotationAgain(make: Make, date: IsoDate): Make {
+  const { stateSince: _, stage: __, why: ___, ...back } = backAgain(make, date);
+  return make.state === 'resting' ? { ...back, state: 'finished' } : backAgain(make, date);
 }

@@ -63,7 +63,7 @@ describe('a garment by what it is', () => {
     ['next up is the Skerry in black wool', 'planned'],
     ['sewed for 90 minutes on the Fogbell', 'worked make-fogbell-2'],
     ['the Gangway bags at the knees', 'noted make-gangway-3'],
-    ['replaced the zip in the Gangway trousers, 20 min', 'noted make-gangway-3'],
+    ['replaced the zip in the Gangway trousers, 20 min', 'mended make-gangway-3'],
     // Several: asked. One of them of the fabric said: that.
     ['wore the skirt', 'which: Nocturne skirt, the market dress, cut down to a skirt, Grebe skirt'],
     ['wore the linen skirt', 'worn make-nocturne-4'],
@@ -115,7 +115,7 @@ describe('a garment by what it is', () => {
 
   test('the words of the line are kept as they were said, with who is meant', () => {
     expect(read('Sunday I finished the coat')).toMatchObject({ is: 'finished', dates: ['2026-11-22'] });
-    expect(read('mended the jacket')).toMatchObject({ is: 'noted', words: 'mended the jacket (25 Nov 2026)' });
+    expect(read('dyed the jacket')).toMatchObject({ is: 'noted', words: 'dyed the jacket (25 Nov 2026)' });
     expect(read('wore the jacket to the concert, 2 compliments')).toMatchObject({ is: 'worn', occasion: 'concert', remark: '2 compliments' });
     const [meant] = meantBy(heard('the navy skirt rides up', contextOf(LEDGER)), LEDGER, MAREN);
     expect(meant).toBeUndefined();

@@ -32,6 +32,8 @@ test('in the south summer is over the new year; what is still to come, or no spa
   expect(over('last summer', 'south')).toEqual(['2025-12-01', '2026-02-28']);
   expect(over('in may 2027')).toBeUndefined();
   expect(over('to the concert')).toBeUndefined();
+  expect(over('twice to the summer concert')).toBeUndefined();
+  expect(over('in the winter coat weather')).toBeUndefined();
   expect(over('maybe twice')).toBeUndefined();
 });
 

@@ -22,10 +22,19 @@ export interface Over {
 const iso = (date: Date): IsoDate => formatISO(date, { representation: 'date' });
 const SEASON = 'spring|summer|autumn|fall|winter';
 const LEAD = '(?:(?:all|over|during|in|through|throughout|most of|for|of) )*(?:the )?(?:whole )?';
-const SPANS: readonly [
+/** No more follows that it belongs to: "the summer concert" is no span. */
+const ENDS = '(?=\\s*(?:$|[,.;:·|!?)]|(?:and|but|with|to|at|for|on|because|since|when)\\b))';
+const SEASONS_SAID = [
+  `${LEAD}(?<which>last |this |the last )(?<season>${SEASON})`,
+  `(?:(?:all|over|during|in|through|throughout|most of) )+(?:the )?(?:whole )?(?<season>${SEASON})(?: (?:of )?(?<year>\\d{4}))?`,
+  `the whole (?<season>${SEASON})`,
+  `(?<season>${SEASON}) (?:of )?(?<year>\\d{4})`,
+];
+type SpanSaid = readonly [
   said: RegExp,
   days: (groups: Record<string, string | undefined>, today: IsoDate, hemisphere: Hemisphere) => Over | undefined,
-][] = [
+];
+const SPANS: readonly SpanSaid[] = [
   [
     new RegExp(`\\b(?:ever )?since (?:(?<season>${SEASON})|(?<month>${MONTH}))(?: (?<year>\\d{4}))?(?![a-z\\d])`),
     ({ season, month, year }, today, hemisphere) => {
@@ -33,10 +42,10 @@ const SPANS: readonly [
       return begun && { from: begun.from, until: today };
     },
   ],
-  [
-    new RegExp(`\\b${LEAD}(?<which>last |this |the last )?(?<season>${SEASON})(?: of)?(?: (?<year>\\d{4}))?(?: long)?(?![a-z\\d])`),
+  ...SEASONS_SAID.map((said): SpanSaid => [
+    new RegExp(`\\b${said}(?: long)?${ENDS}`),
     ({ which, season = '', year }, today, hemisphere) => ofSeason(season, year, which === undefined || which.startsWith('this'), today, hemisphere),
-  ],
+  ]),
   [
     new RegExp(`\\b${LEAD}(?<which>last|this|the last|the past) (?<kind>month|year)(?![a-z])`),
     ({ which, kind }, today) => {

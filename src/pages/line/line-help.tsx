@@ -32,6 +32,7 @@ const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
   notions: 'what came in for it is noted with what lies on the table',
   noted: 'it goes into the remark of the garment',
   ended: 'what became of the garment is noted',
+  mended: 'the mend is noted with the garment, and counts in what wears out',
   away: 'the garment is away for a time, which does not count as not worn',
   back: 'the garment is there again',
   bought: 'fabric goes into the stash',

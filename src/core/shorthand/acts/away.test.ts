@@ -38,6 +38,10 @@ test.each([
   expect([told(text)]).not.toContainEqual(expect.objectContaining({ is: 'back' }));
 });
 
+test.each(['the Nocturne skirt is back in rotation', 'brought the Nocturne skirt back into use'])('what rests comes back: %s', (text) =>
+  expect(told(text)).toEqual({ is: 'back', make: 'make-nocturne-4', dates: [TODAY] }),
+);
+
 test('a pattern that is borrowed, a garment that is taken somewhere or in, and a grown body in what is too big are none of these', () => {
   for (const text of [
     'I borrowed the Skerry jacket pattern from Lara',

@@ -62,12 +62,14 @@ const GONE = [
   ),
 ];
 
+const IN_USE = '(?: (?:in|into) (?:rotation|use|the wardrobe|my wardrobe))?';
 /** How it is said that it is there again. */
 const BACK = [
-  `${FIRST}(?:got|took|brought|fetched|unpacked|dug|had) ${ITS_NAME} (?:back|out)(?: again)?`,
+  `${FIRST}(?:got|took|brought|fetched|unpacked|dug|had|put) ${ITS_NAME} (?:back|out)(?: again)?${IN_USE}`,
   `${FIRST}(?:got|took|brought|fetched) (?:back|out) ${ITS_NAME}`,
   `${FIRST}unpacked ${ITS_NAME}`,
-  `${ITS_NAME}:? (?:(?:is|are|came|has come|have come|was|were|'s) )+(?:back|returned)(?: again)?`,
+  `${ITS_NAME}:? (?:(?:is|are|came|has come|have come|was|were|'s) )+(?:back|returned)(?: again)?${IN_USE}`,
+  `${ITS_NAME}:? (?:is|are) in (?:rotation|use) again`,
   `[\\p{L}'-]+ (?:has )?(?:returned|brought back|gave back) ${ITS_NAME}`,
   `[\\p{L}'-]+ (?:has )?(?:gave|given|brought|sent) ${ITS_NAME} back`,
 ].map((way) => new RegExp(`^(?:${way})${ENDS}`, 'u'));
@@ -88,9 +90,10 @@ export function awayOf({ text, low, names }: Heard, tables: LineTables, { contex
   const away = GONE.flatMap(({ why, said }) => (said.exec(blank) ? [{ why, said }] : []))[0];
   const back = away ? undefined : BACK.find((said) => said.test(blank));
   const found = (away?.said ?? back)?.exec(blank)?.[0];
-  const make = found === undefined ? undefined : hangingOf(name, low, spoken, tables.makes);
+  // Only what is away, or rests, comes back.
+  const meant = back ? tables.makes.filter((make) => isAway(make, context.today) || make.state === 'resting') : tables.makes;
+  const make = found === undefined ? undefined : hangingOf(name, low, spoken, meant);
   if (found === undefined || !make) return undefined;
-  if (back && !isAway(make, context.today)) return undefined;
   // Of somebody who grows no more it is how it fits.
   if (away?.why === 'too big yet' && !withId(tables.people, make.personId)?.child) return undefined;
   const { dates, at } = dayIn(low, context.today);

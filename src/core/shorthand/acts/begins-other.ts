@@ -12,11 +12,12 @@ import { OF_THE_TABLE } from './on-the-table';
 import { patternSaid } from './pattern-bought';
 import { WISHED, WISHED_FOR } from './planned';
 import { AWAY_OR_BACK } from './away';
+import { MENDED } from './mended';
 import { ALTERED, DONE_WITH, ENDED, GOES_ON } from './what-became';
 import { WORE_IT } from './worn';
 
 /** All that begins another tale. */
-const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, ...AWAY_OR_BACK, ...ENDED.map((way) => way.said)];
+const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, ...AWAY_OR_BACK, ...MENDED, ...ENDED.map((way) => way.said)];
 
 /** A purchase that says of how much, and not that it was for what was just spoken of. */
 const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|this|that|them)\\b)`);

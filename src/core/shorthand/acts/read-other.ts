@@ -1,3 +1,4 @@
+import { mendedOf, type MendedAct } from './mended';
 import { awayOf, type AwayAct, type BackAct } from './away';
 import type { LineTables, ReadMake } from '../draft-from-line';
 import { readMake } from '../draft-from-line';
@@ -22,6 +23,7 @@ import { worn, wornBehind, type WornAct } from './worn';
 export type OtherAct =
   | WornAct
   | EndedAct
+  | MendedAct
   | AwayAct
   | BackAct
   | ToDoAct
@@ -61,6 +63,7 @@ const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions)
   replanned,
   patternTold,
   awayOf,
+  mendedOf,
   becameOf,
   workedOf,
   altered,
@@ -115,6 +118,7 @@ function fabricWays(line: Heard, tables: LineTables, options: ActOptions): Asked
  * @returns undefined where the line is a make, or nothing of these
  * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
  * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
+ * @example readOther('patched the elbow of the Bollard overshirt, 40 min', tables, options) // { is: 'mended', make, mend: { what: 'patched the elbow', wore: 'elbow', minutes: 40 }, dates: [today] }
  * @example readOther('lent the Tidewater shirt to Pia', tables, options) // { is: 'away', make, why: 'lent', dates: [today], remark: 'to Pia' }
  * @example readOther('finished the coat', tables, options) // { is: 'finished', make: the one that lies on the table, … }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }

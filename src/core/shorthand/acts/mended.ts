@@ -1,0 +1,64 @@
+import type { Make, Mend } from '../../records';
+import type { LineTables } from '../draft-from-line';
+import { PART } from '../garment-words';
+import { dayIn, FIRST, isGarmentName, ITS_NAME, leftOf, SEWN, unnamed, type ActOptions, type HeardLine, type Span } from '../report';
+import { hangingOf, OF_WHICH } from './which-garment';
+
+/** A garment that hangs was mended. */
+export interface MendedAct {
+  readonly is: 'mended';
+  readonly make: Make;
+  readonly mend: Pick<Mend, 'what' | 'wore' | 'minutes' | 'cost'>;
+  /** More than one where figures can be read both ways. */
+  readonly dates: readonly string[];
+}
+
+const OF_IT = '(?<part>(?:the|its|a|an|one|two|both|another)(?: [a-z-]+){1,4}?)';
+/** How a mend is told; `§` stands for the garment's name. */
+export const MENDED: readonly RegExp[] = [
+  `${FIRST}(?<verb>mended|repaired|patched(?: up)?|darned|replaced|reinforced|re-?sewed|re-?stitched)(?: ${OF_IT} (?:of|on|at|in))? ${ITS_NAME}`,
+  `${FIRST}(?<verb>sewed|stitched) ${OF_IT} (?<back>back (?:on|in)(?:to| to)?|up (?:on|in)) ${ITS_NAME}`,
+  `${FIRST}(?<verb>sewed|stitched) (?<back>up) ${OF_IT} (?:of|on|at|in) ${ITS_NAME}`,
+].map((way) => new RegExp(`^(?:${way})(?![a-z])`));
+/** The part that wore out, behind which and how many. */
+const WORE_OUT = new RegExp(`^(?:the|its|a|an|one|two|both|another) (?<wore>(?:[a-z-]+ ){0,2}${PART})$`);
+
+/**
+ * A mend of a garment that hangs, with the time and the money that it took; of one that is still being sewn it is work on it.
+ *
+ * @returns undefined where more than that is told, or no such garment was finished
+ * @example mendedOf(heard('patched the elbow of the Bollard overshirt, 40 min'), tables, options) // { is: 'mended', make, mend: { what: 'patched the elbow', wore: 'elbow', minutes: 40 }, dates: [today] }
+ */
+export function mendedOf({ text, low, names, whole }: HeardLine, tables: LineTables, { context, spoken }: ActOptions): MendedAct | undefined {
+  const [name, ...others] = names.filter(isGarmentName);
+  if (!name || others.length > 0) return undefined;
+  const blank = unnamed(low, name);
+  const found = MENDED.map((said) => said.exec(blank)).find(Boolean);
+  const make = found && hangingOf(name, low, spoken, tables.makes);
+  // What was sewn is a garment, unless it was sewn back on.
+  if (!found || !make || (SEWN.test(low) && found.groups?.['back'] === undefined)) return undefined;
+  let minutes = 0;
+  let cost: Mend['cost'];
+  const at: Span[] = [];
+  for (const { says, asks, from, to } of whole().chips)
+    for (const fact of asks ? [] : says) {
+      if (fact.is === 'time') minutes += fact.minutes;
+      else if (fact.is === 'cost' && fact.money && !cost) cost = fact.money;
+      else if (OF_WHICH.includes(fact.is) || fact.is === 'words' || fact.is === 'date' || fact.is === 'cost' || fact.is === 'alteration') continue;
+      // How it fits or is liked is told of more than a mend.
+      else return undefined;
+      if (fact.is !== 'cost' || fact.money) at.push([from, to]);
+    }
+  const { dates, at: days } = dayIn(low, context.today);
+  const end = found[0].length - 1 + name.to - name.from;
+  const { verb = '', part, back } = found.groups ?? {};
+  const rest = leftOf(text, [[0, end], ...days, ...at]);
+  const what = [[verb, part, back?.replace(/^(back|up).*/, '$1')].filter(Boolean).join(' '), rest].filter(Boolean).join(', ');
+  const wore = part === undefined ? undefined : WORE_OUT.exec(part)?.groups?.['wore'];
+  return {
+    is: 'mended',
+    make,
+    mend: { what, ...(wore === undefined ? {} : { wore }), ...(minutes > 0 ? { minutes } : {}), ...(cost ? { cost } : {}) },
+    dates,
+  };
+}
