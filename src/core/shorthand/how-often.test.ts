@@ -1,3 +1,4 @@
+import type { Make } from '../records';
 import { sampleMake } from '../garment/sample-case';
 import { estimatesIn, oftenSaid, overSaid } from './how-often';
 
@@ -53,22 +54,34 @@ test('a day, an evening and a number are no such thing', () =>
 
 describe('wears over some days', () => {
   const make = sampleMake(1, { finishedOn: '2026-05-01' });
-  const told = (said: string, counted?: number) =>
-    estimatesIn(said, counted, [make], { today: TODAY })?.ways.map((way) => [way.called, way.told.times, way.told.over]);
+  const told = (said: string, ...others: readonly Make[]) =>
+    estimatesIn(said, [make, ...others], { today: TODAY })?.ways.map((way) => [way.called, way.told.times, way.told.over]);
 
   test('so many in so many days are counted, from the day it was ready', () => {
     expect(told('every day last week')).toEqual([['about 7 times', 7, { from: '2026-11-16', until: '2026-11-22' }]]);
     expect(told('twice a week since april')).toEqual([['about 60 times', 60, { from: '2026-05-01', until: TODAY }]]);
-    expect(told('about 20 times last summer', 20)).toEqual([['about 20 times', 20, { from: '2026-06-01', until: '2026-08-31' }]]);
+    expect(told('about 20 times last summer')).toEqual([['about 20 times', 20, { from: '2026-06-01', until: '2026-08-31' }]]);
   });
 
   test('where no days are said they are all since it was finished; before that nothing was worn', () => {
     expect(told('a lot')).toEqual([['often since it was finished', 1, { from: '2026-05-01', until: TODAY }]]);
     expect(told('often last year')).toBeUndefined();
-    expect(told('12 times', 12)).toBeUndefined();
+    expect(told('12 times')).toBeUndefined();
     expect(told('to the concert')).toBeUndefined();
+    expect(told('a lot', make)).toBeUndefined();
+  });
+
+  test('what another clause says is of something else, unless it begins with how often', () => {
+    for (const said of [
+      'to work, love it so much',
+      'to work and liked it a lot',
+      'to the concert, i made it last summer after trying twice',
+      'twice, the fabric is from last summer',
+    ])
+      expect([said, told(said)]).toEqual([said, undefined]);
+    expect(told('to work, about twice a week in october')?.[0]?.[1]).toBe(9);
   });
 
   test('more than an entry may stand for is not offered', () =>
-    expect(estimatesIn('every day', undefined, [sampleMake(1, { finishedOn: '2020-01-01' })], { today: TODAY })).toBeUndefined());
+    expect(estimatesIn('every day', [sampleMake(1, { finishedOn: '2020-01-01' })], { today: TODAY })).toBeUndefined());
 });

@@ -164,6 +164,8 @@ export const timesOver = (how: HowOften, { from, until }: Over): number | undefi
 
 /** How many times, in figures or as one word. */
 export const COUNTED = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
+/** How many those are. */
+export const timesIn = (found: RegExpExecArray): number => (found[2] ? (found[2] === 'twice' ? 2 : 1) : (countOf(found[1] ?? found[3] ?? '') ?? 1));
 const COUNTED_ABOUT = new RegExp(`(?:\\b(?:about|around|roughly|maybe|some|at least) )*${COUNTED.source}`);
 
 /** More wears than one entry may stand for. */
@@ -179,28 +181,43 @@ export interface Estimate {
 
 const placeOf = (found: RegExpExecArray | null): Place | undefined => (found ? [found.index, found.index + found[0].length] : undefined);
 
+/** Where another clause begins: what is said there is of something else, unless it begins with how often. */
+const CLAUSE = /[,;.!?] *| (?:but|because|and|so) /g;
+
+/** The clause that says how often, and where it begins. */
+function clauseOfHowOften(low: string): { readonly text: string; readonly from: number } | undefined {
+  const begins = [0, ...[...low.matchAll(CLAUSE)].map((found) => found.index + found[0].length)];
+  const ends = [...[...low.matchAll(CLAUSE)].map(({ index }) => index), low.length];
+  return begins
+    .map((from, i) => ({ from, text: low.slice(from, ends[i]) }))
+    .find(({ from, text }) => {
+      const at = oftenSaid(text)?.at ?? placeOf(COUNTED_ABOUT.exec(text));
+      return at !== undefined && (from === 0 || at[0] === 0);
+    });
+}
+
 /**
- * Many wears as they are told: over the days that are named, else since the garments were ready.
+ * Many wears as they are told: over the days that are named, else since the garment was ready.
  *
  * @param low what is said behind the garments, in small letters
- * @param counted how many times, where that is a number
- * @returns each way in which it may be meant, by what it is called; undefined where it tells of one wear, or of days before there was a garment
+ * @returns each way in which it may be meant, by what it is called; undefined where it tells of one wear, of days before there was a garment, or
+ *   of several garments and of no days
  */
-export function estimatesIn(
-  low: string,
-  counted: number | undefined,
-  makes: readonly Make[],
-  { today, hemisphere = 'north' }: Pick<LineContext, 'today' | 'hemisphere'>,
-) {
-  const rate = oftenSaid(low);
-  const said = overSaid(low, today, hemisphere);
+export function estimatesIn(low: string, makes: readonly Make[], { today, hemisphere = 'north' }: Pick<LineContext, 'today' | 'hemisphere'>) {
+  const clause = clauseOfHowOften(low);
+  if (!clause) return undefined;
+  const rate = oftenSaid(clause.text);
+  const counted = COUNTED_ABOUT.exec(clause.text);
+  const said = overSaid(clause.text, today, hemisphere);
   // A number without its days is spread round one day, which is asked.
-  const hows = rate ? rate.ways : counted !== undefined && said ? [{ times: counted }] : [];
+  const hows = rate ? rate.ways : counted && said ? [{ times: timesIn(counted) }] : [];
   const [ready] = makes.map((make) => readyOn(make) ?? make.cutOn).sort(byDay);
-  if (hows.length === 0 || ready === undefined) return undefined;
+  if (hows.length === 0 || ready === undefined || (!said && makes.length > 1)) return undefined;
   const over = { from: said && said.over.from > ready ? said.over.from : ready, until: said?.over.until ?? today };
   if (over.from > over.until) return undefined;
-  const at = [rate?.at, said?.at, counted === undefined ? undefined : placeOf(COUNTED_ABOUT.exec(low))].flatMap((span) => (span ? [span] : []));
+  const at = [rate?.at, said?.at, rate ? undefined : placeOf(counted)].flatMap((place): Place[] =>
+    place ? [[place[0] + clause.from, place[1] + clause.from]] : [],
+  );
   const ways = hows.flatMap((how) => {
     const times = timesOver(how, over);
     // So many are no entry, and nobody counted them.

@@ -1,12 +1,9 @@
 import { isWorn } from '../../wear/available';
 import type { Frequency } from '../../wear/wear-count';
-import { COUNTED, estimatesIn, oftenSaid, overSaid, type Over } from '../how-often';
-import { notedWith, type NotedAct } from './what-became';
-
 import type { Make } from '../../records';
 import { withId } from '../../units/by-id';
 import { byDay } from '../../units/date';
-import { anyOf, countOf } from '../amounts';
+import { anyOf } from '../amounts';
 import type { LineTables } from '../draft-from-line';
 import type { NameFound } from '../names';
 import { DAY, daysOf, WEEKDAYS } from '../recognise/date';
@@ -28,6 +25,8 @@ import {
   type Span,
   type Way,
 } from '../report';
+import { COUNTED, estimatesIn, timesIn, type Over } from '../how-often';
+import { notedWith, type NotedAct } from './what-became';
 import { hangingOf, OF_WHICH } from './which-garment';
 
 /** Garments were worn. */
@@ -88,7 +87,7 @@ function daysWorn(low: string, today: string): { readonly dates: readonly string
   return { dates, at: [[said.index, said.index + said[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
 }
 
-export function worn({ text, low, names }: Heard, tables: LineTables, options: ActOptions): WornAct | NotedAct | AskedWorn | undefined {
+export function worn({ text, low, names }: Heard, tables: LineTables, options: ActOptions): WornAct | AskedWorn | undefined {
   const [first] = names;
   const who = first?.kind === 'people' && first.from === 0 ? first : undefined;
   const from = who ? /^ */.exec(low.slice(who.to))![0].length + who.to : 0;
@@ -109,22 +108,18 @@ export function worn({ text, low, names }: Heard, tables: LineTables, options: A
 }
 
 /** "The Foreshore tee was worn three times": it says so of one that there is, where nothing else is said of it. */
-export function wornBehind(
-  { text, low, names, whole }: HeardLine,
-  tables: LineTables,
-  options: ActOptions,
-): WornAct | NotedAct | AskedWorn | undefined {
+export function wornBehind({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): WornAct | AskedWorn | undefined {
   const name = names.find(isGarmentName);
   const said = name && WORN_BEHIND.exec(unnamed(low, name));
   if (!said) return undefined;
   const facts = whole().chips.flatMap((chip) => (chip.asks ? [] : chip.says));
   if (!facts.every(({ is }) => OF_WHICH.includes(is) || is === 'wears' || is === 'date' || is === 'words')) return undefined;
   const begins = said[0].length - 1 + name.to - name.from;
+  const act = wornFrom(text, low, { begins, patterns: [name], who: undefined }, tables, options);
+  if (act.is === 'which' || act.over) return act;
   // When has to be said: "worn about 20 times" may be in all the years since.
   const rest = low.slice(begins);
-  if (!THIS_SPAN.test(rest) && !SAID_DAY.test(rest) && !oftenSaid(rest) && !overSaid(rest, options.context.today, 'north')) return undefined;
-  const act = wornFrom(text, low, { begins, patterns: [name], who: undefined }, tables, options);
-  return act.is === 'worn' && act.makes.length === 0 ? undefined : act;
+  return act.makes.length > 0 && (THIS_SPAN.test(rest) || SAID_DAY.test(rest)) ? act : undefined;
 }
 
 /** What is told from where it begins to say what was worn. */
@@ -134,13 +129,13 @@ function wornFrom(
   { begins, patterns, who }: { readonly begins: number; readonly patterns: readonly NameFound[]; readonly who: NameFound | undefined },
   tables: LineTables,
   { context, spoken }: ActOptions,
-): WornAct | NotedAct | AskedWorn {
+): WornAct | AskedWorn {
   const person = withId(tables.people, who?.id) ?? spoken;
   const found = patterns.map((name) => ({ name, make: hangingOf(name, low, person, tables.makes.filter(isWorn)) }));
   const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
   const { dates: days, at, each } = daysWorn(low, context.today);
   const often = COUNTED.exec(low);
-  const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
+  const times = often ? timesIn(often) : 1;
   // Several wears are an estimate, spread round a day: that of a span which goes on is today's.
   const dates = days.length === 0 && times > 1 && THIS_SPAN.test(low) ? [context.today] : days;
   // A name with which version of it is said, before it or behind.
@@ -149,21 +144,20 @@ function wornFrom(
     return [[begin, make ? end : name.from]];
   });
   const oftenAt: Span[] = often ? [[often.index, often.index + often[0].length]] : [];
-  const estimates =
-    each || (days.length > 0 && at.length > 0) ? undefined : estimatesIn(low.slice(begins), often ? times : undefined, makes, context);
-  const left = leftOf(text, [[0, begins], ...said, ...at, ...(estimates?.at.map(([begin, end]): Span => [begin + begins, end + begins]) ?? oftenAt)]);
+  // What is said of how often stands behind what was worn.
+  const behind = Math.max(begins, ...said.map(([, end]) => end), ...patterns.map(({ to }) => to));
+  const onDays = each ?? (days.length > 0 && at.length > 0);
+  const estimates = onDays ? undefined : estimatesIn(low.slice(behind), makes, context);
+  const estimatedAt = estimates?.at.map(([begin, end]): Span => [begin + behind, end + behind]);
+  const left = leftOf(text, [[0, begins], ...said, ...at, ...(estimatedAt ?? oftenAt)]);
   // "To the concert, the collar rides up": where, and how it was.
   const [, occasion, how = occasion === undefined ? left : ''] = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)(?:[,.;] *(.+))?$/i.exec(left) ?? [];
   const beside = { ...(occasion === undefined ? {} : { occasion }), ...(how === '' ? {} : { remark: how }) };
-  const ways = (estimates?.ways ?? []).map(({ called, told }): Way<WornAct | NotedAct> => ({
-    called,
-    act: { is: 'worn', makes, ...told, ...beside },
-  }));
+  const ways = (estimates?.ways ?? []).map(({ called, told }): Way<WornAct> => ({ called, act: { is: 'worn', makes, ...told, ...beside } }));
   const [only, ...more] = ways;
-  if (only && estimates?.isSpanSaid && more.length === 0) return only.act;
+  if (only && estimates?.isSpanSaid) return more.length === 0 ? only.act : { is: 'which', ways };
   // Where the days are not said it may have been over all of them, or over some that nobody can know.
   const [make] = makes;
-  const inWords = estimates?.isSpanSaid || !make ? [] : [{ called: 'only in words', act: notedWith(make, text, { context }) }];
-  if (only) return { is: 'which', ways: [...ways, ...inWords] };
+  if (only && make) return { is: 'which', ways: [...ways, { called: 'only in words', act: notedWith(make, text, { context }) }] };
   return { is: 'worn', makes, dates, ...(each ? { each } : {}), times, ...beside };
 }
