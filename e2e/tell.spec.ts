@@ -105,7 +105,7 @@ test('told by what they are: one coat is finished, of three skirts it is asked, 
   await page.getByRole('button', { name: 'Finish it' }).click();
   await expect(field).toHaveValue('Mended the skirt, new zip.');
   await page.getByRole('button', { name: /^Grebe skirt/ }).click();
-  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: 'Note the mend' }).click();
   await expect(field).toHaveValue('');
   // What it would call new is asked about before it is entered.
   await field.fill('Made the coat again in green wool, love 5');

@@ -80,6 +80,9 @@ async function teach<Answer>(
 /** Lists that the engine was told of as texts and that the page has not read yet, each with who reads it. */
 const unread = new WeakMap<readonly Identified[], () => Promise<unknown>>();
 
+/** Made by itself: beside the texts it would hold on to them for as long as the list is there. */
+const readingOf = (records: readonly Identified[], read: () => Promise<unknown>) => () => read().then(() => unread.delete(records));
+
 /** What must be read to know what is new in some tables: of the very list that the engine knows nothing is. */
 const toCompare = (tables: Partial<EngineTables>) =>
   (Object.keys(tables) as (keyof EngineTables)[]).flatMap((table) => {
@@ -128,7 +131,7 @@ export function tellText(
   texts: readonly string[],
 ): void {
   if (running?.known[table]) return;
-  unread.set(records, () => read().then(() => unread.delete(records)));
+  unread.set(records, readingOf(records, read));
   const written = texts.map((text) => () => newsOfText(table, text));
   void teach({ [table]: records }, () => written, nothing).catch(() => undefined);
 }

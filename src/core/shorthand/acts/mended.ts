@@ -1,7 +1,8 @@
 import type { Make, Mend } from '../../records';
+import { withoutQuestions, type Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
 import { PART } from '../garment-words';
-import { dayIn, FIRST, isGarmentName, ITS_NAME, leftOf, SEWN, unnamed, type ActOptions, type HeardLine, type Span } from '../report';
+import { dayIn, FIRST, isGarmentName, ITS_NAME, leftOf, SEWN, unnamed, type ActOptions, type HeardLine } from '../report';
 import { hangingOf, OF_WHICH } from './which-garment';
 
 /** A garment that hangs was mended. */
@@ -20,6 +21,8 @@ export const MENDED: readonly RegExp[] = [
   `${FIRST}(?<verb>sewed|stitched) ${OF_IT} (?<back>back (?:on|in)(?:to| to)?|up (?:on|in)) ${ITS_NAME}`,
   `${FIRST}(?<verb>sewed|stitched) (?<back>up) ${OF_IT} (?:of|on|at|in) ${ITS_NAME}`,
 ].map((way) => new RegExp(`^(?:${way})(?![a-z])`));
+/** What may be told along with it; how it fits or is liked is told of more than a mend. */
+const OF_A_MEND: readonly Understood['is'][] = [...OF_WHICH, 'time', 'cost', 'date', 'alteration', 'words'];
 /** The part that wore out, behind which and how many. */
 const WORE_OUT = new RegExp(`^(?:the|its|a|an|one|two|both|another) (?<wore>(?:[a-z-]+ ){0,2}${PART})$`);
 
@@ -37,28 +40,21 @@ export function mendedOf({ text, low, names, whole }: HeardLine, tables: LineTab
   const make = found && hangingOf(name, low, spoken, tables.makes);
   // What was sewn is a garment, unless it was sewn back on.
   if (!found || !make || (SEWN.test(low) && found.groups?.['back'] === undefined)) return undefined;
-  let minutes = 0;
-  let cost: Mend['cost'];
-  const at: Span[] = [];
-  for (const { says, asks, from, to } of whole().chips)
-    for (const fact of asks ? [] : says) {
-      if (fact.is === 'time') minutes += fact.minutes;
-      else if (fact.is === 'cost' && fact.money && !cost) cost = fact.money;
-      else if (OF_WHICH.includes(fact.is) || fact.is === 'words' || fact.is === 'date' || fact.is === 'cost' || fact.is === 'alteration') continue;
-      // How it fits or is liked is told of more than a mend.
-      else return undefined;
-      if (fact.is !== 'cost' || fact.money) at.push([from, to]);
-    }
+  const facts = withoutQuestions(whole().chips).flatMap(({ says, from, to }) => says.map((fact) => ({ fact, at: [from, to] as const })));
+  if (!facts.every(({ fact }) => OF_A_MEND.includes(fact.is))) return undefined;
+  const spent = facts.flatMap(({ fact, at }) => (fact.is === 'time' ? [{ minutes: fact.minutes, at }] : []));
+  const [paid] = facts.flatMap(({ fact, at }) => (fact.is === 'cost' && fact.money ? [{ cost: fact.money, at }] : []));
+  const minutes = spent.reduce((sum, time) => sum + time.minutes, 0);
   const { dates, at: days } = dayIn(low, context.today);
   const end = found[0].length - 1 + name.to - name.from;
   const { verb = '', part, back } = found.groups ?? {};
-  const rest = leftOf(text, [[0, end], ...days, ...at]);
+  const rest = leftOf(text, [[0, end], ...days, ...[...spent, ...(paid ? [paid] : [])].map(({ at }) => at)]);
   const what = [[verb, part, back?.replace(/^(back|up).*/, '$1')].filter(Boolean).join(' '), rest].filter(Boolean).join(', ');
   const wore = part === undefined ? undefined : WORE_OUT.exec(part)?.groups?.['wore'];
   return {
     is: 'mended',
     make,
-    mend: { what, ...(wore === undefined ? {} : { wore }), ...(minutes > 0 ? { minutes } : {}), ...(cost ? { cost } : {}) },
+    mend: { what, ...(wore === undefined ? {} : { wore }), ...(minutes > 0 ? { minutes } : {}), ...(paid ? { cost: paid.cost } : {}) },
     dates,
   };
 }
