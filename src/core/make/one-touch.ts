@@ -57,6 +57,8 @@ export const mendedOn = (make: Make, mend: Mend): Make => ({ ...backAgain(make, 
 
 /** The garment in rotation again, from wherever it was away and where it rested. */
 export function inRotationAgain(make: Make, date: IsoDate): Make {
-  const { stateSince: _, stage: __, why: ___, ...back } = backAgain(make, date);
-  return make.state === 'resting' ? { ...back, state: 'finished' } : backAgain(make, date);
+  const back = backAgain(make, date);
+  if (make.state !== 'resting') return back;
+  const { stateSince: _, stage: __, why: ___, ...rested } = back;
+  return { ...rested, state: 'finished' };
 }

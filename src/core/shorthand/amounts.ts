@@ -140,6 +140,9 @@ function numberIn(text: string): number | undefined {
   return read.ok ? read.cm : undefined;
 }
 
+/** How many times a word says. */
+export const TIMES_IN_A_WORD: Readonly<Record<string, number | undefined>> = { once: 1, twice: 2, thrice: 3 };
+
 /**
  * A count in figures or words.
  *

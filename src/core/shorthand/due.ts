@@ -1,8 +1,8 @@
-import { addDays, formatISO, getDay, parseISO } from 'date-fns';
+import { addDays, getDay, parseISO } from 'date-fns';
 import { dateOfDay, monthStart } from '../units/date';
 import { readDay } from '../units/day-as-written';
 import { anyOf } from './amounts';
-import { MONTH, WEEKDAYS } from './recognise/date';
+import { iso, MONTH, WEEKDAYS } from './recognise/date';
 
 /** Days with a name, by which a garment is wanted. Christmas begins on its eve in half of the countries that keep it. */
 const FEASTS: Readonly<Record<string, string>> = {
@@ -24,8 +24,6 @@ const SAID = new RegExp(
 );
 /** By a month: by its first day. For one, or on one, it is only about then. */
 const BY_MONTH = new RegExp(`,? *\\b(?:by|before) (?<month>${MONTH})(?: (?<year>\\d{4}))?(?![\\w/.]| \\d)`);
-
-const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
 const lastOfMonth = (date: string): string => dateOfDay(monthStart(Number(date.slice(0, 4)), Number(date.slice(5, 7))) - 1);
 

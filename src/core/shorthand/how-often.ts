@@ -1,4 +1,4 @@
-import { addDays, addMonths, formatISO, parseISO, startOfISOWeek } from 'date-fns';
+import { addDays, addMonths, parseISO, startOfISOWeek } from 'date-fns';
 import { lastSeasons, spanAround } from '../wear/span';
 import { byDay, type IsoDate } from '../units/date';
 import { daysBetween } from '../body/measures';
@@ -6,8 +6,8 @@ import type { Hemisphere } from '../wear/season';
 import type { Frequency } from '../wear/wear-count';
 import { readyOn } from '../wear/available';
 import type { Make } from '../records';
-import { COUNT, countOf } from './amounts';
-import { MONTH, MONTHS } from './recognise/date';
+import { COUNT, countOf, TIMES_IN_A_WORD } from './amounts';
+import { iso, MONTH, MONTHS } from './recognise/date';
 import type { LineContext } from './sentence';
 
 /** Where something is said in a text. */
@@ -19,7 +19,6 @@ export interface Over {
   readonly until: IsoDate;
 }
 
-const iso = (date: Date): IsoDate => formatISO(date, { representation: 'date' });
 const SEASON = 'spring|summer|autumn|fall|winter';
 const LEAD = '(?:(?:all|over|during|in|through|throughout|most of|for|of) )*(?:the )?(?:whole )?';
 /** No more follows that it belongs to: "the summer concert" is no span. */
@@ -117,7 +116,7 @@ const OFTEN: readonly [said: RegExp, ways: (groups: Record<string, string | unde
       `\\b${ABOUT}(?:(?<once>once|twice|thrice)|(?<count>${COUNT}) times|(?<x>\\d+) ?x) (?:a|per|each|every) (?<unit>day|week|fortnight|month|year)(?![a-z])`,
     ),
     ({ once, count, x, unit = '' }) => {
-      const times = once ? { once: 1, twice: 2, thrice: 3 }[once] : countOf(count ?? x ?? '');
+      const times = once ? TIMES_IN_A_WORD[once] : countOf(count ?? x ?? '');
       return times !== undefined && isUnit(unit) ? [{ times, days: DAYS[unit] }] : [];
     },
   ],
@@ -165,7 +164,7 @@ export const timesOver = (how: HowOften, { from, until }: Over): number | undefi
 /** How many times, in figures or as one word. */
 export const COUNTED = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
 /** How many those are. */
-export const timesIn = (found: RegExpExecArray): number => (found[2] ? (found[2] === 'twice' ? 2 : 1) : (countOf(found[1] ?? found[3] ?? '') ?? 1));
+export const timesIn = (found: RegExpExecArray): number => TIMES_IN_A_WORD[found[2] ?? ''] ?? countOf(found[1] ?? found[3] ?? '') ?? 1;
 const COUNTED_ABOUT = new RegExp(`(?:\\b(?:about|around|roughly|maybe|some|at least) )*${COUNTED.source}`);
 
 /** More wears than one entry may stand for. */
@@ -186,8 +185,9 @@ const CLAUSE = /[,;.!?] *| (?:but|because|and|so) /g;
 
 /** The clause that says how often, and where it begins. */
 function clauseOfHowOften(low: string): { readonly text: string; readonly from: number } | undefined {
-  const begins = [0, ...[...low.matchAll(CLAUSE)].map((found) => found.index + found[0].length)];
-  const ends = [...[...low.matchAll(CLAUSE)].map(({ index }) => index), low.length];
+  const between = [...low.matchAll(CLAUSE)];
+  const begins = [0, ...between.map((found) => found.index + found[0].length)];
+  const ends = [...between.map(({ index }) => index), low.length];
   return begins
     .map((from, i) => ({ from, text: low.slice(from, ends[i]) }))
     .find(({ from, text }) => {

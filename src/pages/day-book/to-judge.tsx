@@ -9,7 +9,6 @@ import { fabricsToWash, washed } from '../../core/fabric/stash';
 import { judgedAgain, markedOnPaper } from '../../core/make/one-touch';
 import { stillSo, verdictDueWords, type DueVerdict } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
-
 import type { Alteration, Fabric, Make } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';

@@ -87,7 +87,7 @@ export function awayOf({ text, low, names }: Heard, tables: LineTables, { contex
   const [name, ...others] = names.filter(isGarmentName);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = unnamed(low, name);
-  const away = GONE.flatMap(({ why, said }) => (said.exec(blank) ? [{ why, said }] : []))[0];
+  const away = GONE.find(({ said }) => said.test(blank));
   const back = away ? undefined : BACK.find((said) => said.test(blank));
   const found = (away?.said ?? back)?.exec(blank)?.[0];
   // Only what is away, or rests, comes back.

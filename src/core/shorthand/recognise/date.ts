@@ -1,5 +1,5 @@
 import { addDays, addMonths, addYears, formatISO, getDay, getDayOfYear, parseISO } from 'date-fns';
-import { MONTH_NAMES } from '../../units/date';
+import { MONTH_NAMES, type IsoDate } from '../../units/date';
 import { readDay } from '../../units/day-as-written';
 import { anyOf, COUNT, countOf } from '../amounts';
 import type { Choice } from '../chip';
@@ -28,7 +28,8 @@ const BEGINS_WITH_PART = new RegExp(`^(?:in |at the )?(${PART_OF})`);
 /** About when, without a day. */
 export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
-const iso = (date: Date) => formatISO(date, { representation: 'date' });
+/** A day as it is kept. */
+export const iso = (date: Date): IsoDate => formatISO(date, { representation: 'date' });
 
 /** "In October …, finished on the 25th": of that month. */
 function withItsMonth(day: string, before: string): string {

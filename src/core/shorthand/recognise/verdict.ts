@@ -1,5 +1,5 @@
 import type { REASONS } from '../../records';
-import { anyOf, COUNT, countOf, END, FEWER } from '../amounts';
+import { anyOf, COUNT, countOf, END, FEWER, TIMES_IN_A_WORD } from '../amounts';
 import { isDenied } from '../denied';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { countedOver } from '../how-often';
@@ -232,7 +232,7 @@ export const recogniseVerdict = byRules([
     `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
     'sure',
     ({ n = '' }, s, from, to) => {
-      const word = { once: 1, twice: 2, thrice: 3 }[n];
+      const word = TIMES_IN_A_WORD[n];
       const wears = word ?? countOf(n);
       if (wears === undefined) return undefined;
       // "Worn 6," is so often; "wore 2 different belts with it" is not.
