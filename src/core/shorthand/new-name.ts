@@ -24,9 +24,11 @@ const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|w
 /** Whom it is for, said before all else: "for my niece Runa (she's 6) I made", "for me: the …". */
 const FOR_WHOM =
   "(?<=^)for (?:(?:my|our) [a-z]+(?: [a-z'-]+)?|[a-z'-]+)(?: \\([^()]*\\))?(?: ?[:,])?(?= (?:i|we|the|a|an|another|my|some|[a-zß-ɏ'-]+) )";
+/** Whom it was made for, between what was done and what was made: "made my little sister a skirt". */
+const SOMEBODY = "(?<=(?:made|sewed|sewn) (?:(?:my|our) )?)(?:(?:little|big|older|younger|best|own) )?[a-zß-ɏ'-]+(?:-in-law)?";
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|(?<=(?:made|sewed) )(?:her|him|them|[a-zß-ɏ'-]+)(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
+  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
@@ -55,6 +57,26 @@ const MOST_WORDS = 6;
 /** Whether a word of a folded text, or two, are what a garment or a thing is called. */
 export const isGarment = (words: string): boolean => kindNamed(words) !== undefined || isWithoutFit(words);
 
+/** A part of a garment, or how it closes, that its style may be called by. */
+const STYLE_PART =
+  /^(?:sleeved?|leg|legged|waist|waisted|neck|necked|seam|seamed|pocket|collar|hem|front|back|shoulder|cuff|rise|length|down|up|button|zip|strap|elastic)$/;
+/** Words that may stand between that and the garment: "elastic waist wide leg trousers". */
+const STYLE_GOES_ON = 4;
+
+/** What parts two words of one name. */
+const PARTS = /[^\s'"-]|\n/;
+const adjoin = (low: string, one: WordAt, next: WordAt): boolean => !PARTS.test(low.slice(one.to, next.from));
+
+/** How many words of a style lead on from a word to what kind of garment it is: "wide leg trousers", "elastic waist midi skirt". */
+function styleFrom(low: string, words: readonly WordAt[], at: number): number {
+  if (!STYLE_PART.test(words[at]?.word ?? '')) return 0;
+  for (const [i, word] of words.slice(at + 1, at + 1 + STYLE_GOES_ON).entries()) {
+    if (!adjoin(low, words[at + i]!, word) || NO_NAME.test(word.word)) return 0;
+    if (isGarment(word.word)) return i + 1;
+  }
+  return 0;
+}
+
 /**
  * A pattern or a thing that the ledger does not know, named at a place: words that end in what kind of garment it is ("Marigold blouse"), or
  * a name with its size right behind it ("Kelpie M", "Kelpie size 40").
@@ -62,10 +84,11 @@ export const isGarment = (words: string): boolean => kindNamed(words) !== undefi
 function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): Subject | undefined {
   const first = words.findIndex((w) => w.from >= start);
   const taken: WordAt[] = [];
+  let ofStyle = 0;
   for (const word of first < 0 ? [] : words.slice(first, first + MOST_WORDS + 1)) {
     const before = taken.at(-1);
     // No name goes on in the next line.
-    if (before && /[^\s'"-]|\n/.test(low.slice(before.to, word.from))) break;
+    if (before && !adjoin(low, before, word)) break;
     const sized = isSizeLabel(word.word) || isSizeLabel(word.word.toUpperCase());
     if (before && sized && (/^\d/.test(word.word) || word.word.length <= 3) && !isGarment(word.word)) {
       const name = typed(taken[0]!.from, before.to);
@@ -83,7 +106,8 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
       return undefined;
     }
     if (NO_NAME.test(word.word) || /^\d+[.,]/.test(word.word) || names.some((n) => n.from < word.to && n.to > word.from)) break;
-    if (!isGarment(word.word) && isTradeWord(word.word) && taken.length > 0) break;
+    ofStyle = Math.max(ofStyle - 1, styleFrom(low, words, first + taken.length));
+    if (!isGarment(word.word) && isTradeWord(word.word) && taken.length > 0 && ofStyle <= 0) break;
     taken.push(word);
     // "Shirt dress", "jeans jacket": as far as words for garments go.
     const next = words[first + taken.length];

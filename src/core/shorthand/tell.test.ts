@@ -68,6 +68,41 @@ describe('a telling is split into makes', () => {
         'Next I want to make the Heron dress.',
       ],
     ],
+    [
+      'what has no name but what it is, in lines of its own',
+      'Sorrel dress 14.\nA pair of pyjamas for my son, age 8.\nAn apron for Mum, linen.\nLeggings size 12, black lycra.\na nightie',
+      ['Sorrel dress 14.', 'A pair of pyjamas for my son, age 8.', 'An apron for Mum, linen.', 'Leggings size 12, black lycra.', 'a nightie'],
+    ],
+    [
+      'what has no name but what it is, in sentences',
+      'I made a Sorrel dress in a 14, and a lovely skirt too. Before that a pair of linen trousers, size 12. And a skirt, no pattern. Last year I made my husband a shirt.',
+      [
+        'I made a Sorrel dress in a 14',
+        'and a lovely skirt too.',
+        'Before that a pair of linen trousers, size 12.',
+        'And a skirt, no pattern.',
+        'Last year I made my husband a shirt.',
+      ],
+    ],
+    [
+      'what it has, could be or goes with is no make',
+      'Wren dress 12 with a hood and a belt.\nA belt in the same fabric. A skirt with pockets would be better. Enough left for a skirt and a top. A cross between a shirt and a dress. Wear it with jeans, a vest and a jacket.\nA dream to sew.\nShirt collar sits badly',
+      [
+        'Wren dress 12 with a hood and a belt.\nA belt in the same fabric. A skirt with pockets would be better. Enough left for a skirt and a top. A cross between a shirt and a dress. Wear it with jeans, a vest and a jacket.\nA dream to sew.\nShirt collar sits badly',
+      ],
+    ],
+    [
+      'several in one breath',
+      'Started with a Sorrel dress (size 12, tight at the bust), then a Heron coat in wool. A tank top from leftovers (S, perfect) and a pair of shorts, size 12, waist too loose by 3 cm. A shirt for Tom and a dress for Ella.',
+      [
+        'Started with a Sorrel dress (size 12, tight at the bust)',
+        'then a Heron coat in wool.',
+        'A tank top from leftovers (S, perfect)',
+        'a pair of shorts, size 12, waist too loose by 3 cm.',
+        'A shirt for Tom',
+        'a dress for Ella.',
+      ],
+    ],
     ['things of a list', '- Pintail pyjamas S\n- 2 aprons, linen\n- a tote bag', ['Pintail pyjamas S', '2 aprons, linen', 'a tote bag']],
     [
       'dates before a name',

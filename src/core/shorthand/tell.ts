@@ -43,6 +43,8 @@ const MAY_BEGIN = new RegExp(
   [
     `(?:^|\\n)[ \\t]*(?:${SIGN})?(?:(?:19|20)\\d{2} ?[:-][ \\t]+)?`,
     '[.!?;]+[ \\t]+',
+    // "A tank top in S and a pair of shorts, size 12".
+    '(?<=[\\p{L}\\d)]) (?:and|plus) (?=(?:an?|another|some|two|three|four|[2-9]) )',
     '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
     `(?<=[\\p{L}\\d)]),[ \\t]+(?=${LISTED})`,
     // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
@@ -101,15 +103,30 @@ const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEE
 /** A day before all else. */
 const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
-const NAMED_ALONE = /^\s*(?:$|[,:(-]|(?:for|from|out of|in)\b)/;
+const NAMED_ALONE = /^\s*(?:$|[,:(.;!-]|(?:for|from|out of|in|size|sz|age)\b)/;
+/** "An apron for Mum", "also a lovely skirt, in denim": one of a kind, which has no other name. */
+const ONE_OF_A_KIND =
+  /(?:^|\s)(?:an?|another|some|two|three|four|five|six|[2-9]|pairs? of)(?: (?:lovely|new|little|simple|plain|basic|quick|easy|cute|nice|pretty|cosy|comfy))* $/;
+/** What goes on behind one of a kind: what it is of, for whom and how large. */
+const GOES_ON_AS_MADE = /^\s*(?:$|[,:(.;!-]|(?:too|also|as well)\b|(?:for|from|out of|in|of|size|sz|with|without|using|\d)\b)/;
 /** How a garment is. */
 const IS = new RegExp(`^ ${IS_OR_WAS}`);
 /** What is spoken of beside what was made. */
 const BESIDE_IT = /\b(?:w[eo]re?|worn|wears?|wearing|with|match(?:es|ing)?|goes|go|beside|like|than|instead|from|sleeves?|collar)\b/;
+/** One more, in the same breath. */
+const JOINS = /^ (?:and|plus) $/;
+const WORN_WITH = /\b(?:w[eo]re?|worn|wears?|wearing|match(?:es|ing)?|goes|go|looks?|like|than|need(?:s|ed)?|enough|want|added|adding)\b/;
+/** Of two garments something else is said: "between a shirt and a dress", "left for a skirt and a top", "with a hood and a belt". */
+const OF_TWO = /\b(?:(?:between|for|as|into|with) (?:an?|one|two)|sleeves?|collar|instead of)\b[^,;()]*$/;
 const LISTED_HERE = new RegExp(`^${LISTED}`);
+const BEGAN_WITH = /\b(?:started|began|begun)(?: off)? with\b/;
 const SENTENCE_BEFORE = /[^.!?;\n]*$/;
 /** A garment that is spoken of by what it is: "the cardigan is too boxy". */
 const BY_ITS_NOUN = new RegExp(`^(?:(?:and|but|oh|well|so) )*(?:the|my|that) (?<noun>[\\p{L}-]+)(?=${IS.source.slice(1)})`, 'u');
+/** What only might be. */
+const NOT_MADE = /\b(?:would|should|could|might|will|won't|wouldn't|next time|need|want|wish|if)\b/;
+/** What is sewn to go with another garment. */
+const GOES_WITH_IT = /^(?:hood|belt|slip|mask|scrunchie|headband|bow)$/;
 /** Words for garments that are parts of others too. */
 const A_PART_TOO = /^(?:skirt|top|hood|belt|trousers|pants|shirt|dress|vest|slip)$/;
 
@@ -168,6 +185,16 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
     line &&
     NAMED_ALONE.test(segment.slice(subject.to)) &&
     (DATED.test(lead) || (lead.trim() === '' && !A_PART_TOO.test(segment.slice(subject.from, subject.to))));
+  const noun = segment.slice(subject.from, subject.to);
+  // "A belt in the same fabric" belongs to the dress, and "a skirt would be better" was not made.
+  const ofAKind =
+    (line || JOINS.test(mark) || /[.!?;]/.test(mark) || lead.startsWith('and ')) &&
+    isGarment(noun) &&
+    ONE_OF_A_KIND.test(lead) &&
+    GOES_ON_AS_MADE.test(segment.slice(subject.to)) &&
+    !BESIDE_IT.test(lead) &&
+    !GOES_WITH_IT.test(noun) &&
+    !NOT_MADE.test(segment);
   // An item of a list is what it begins with.
   const item = line && /[-*•]|\d[.)]/.test(mark) && subject.says.is === 'new thing';
   // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
@@ -175,6 +202,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
     known ||
     item ||
     alone ||
+    ofAKind ||
     MADE.test(lead) ||
     (THEN_ONE.test(lead) && /\s/.test(name)) ||
     ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
@@ -222,8 +250,10 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
       return { at, begins: partAt(at) };
     }
     if (ownLine && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
+    const before = SENTENCE_BEFORE.exec(low.slice(0, at))?.[0].replace(BEGAN_WITH, '') ?? '';
     // "Worn with boots, a Foreshore tee" is no list of makes.
-    if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
+    if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(before)) return { at };
+    if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
     const isLine = mark.includes('\n') || beginsAll(at);
     const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
     const reports = (ofTheTable: boolean) => (sentence === undefined ? undefined : reportsOf(sentence, context, ofTheTable));
@@ -383,7 +413,7 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   return starts.map((from, i) => {
     const next = starts[i + 1] ?? text.length;
     const until = times.find((time) => time.from > from && time.from < next)?.from ?? next;
-    const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
+    const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)])|\s(?:and|plus)(?=\s*$))+$/, '');
     // What says its own month is only of the year above it.
     const dated = [...times.filter(({ to }) => to <= from), ...lists.filter((list) => list.from <= from && from < list.to)];
     const last = dated.at(-1);

@@ -48,14 +48,28 @@ const known = wherever(({ low, names, subject, typed, context }) =>
   }),
 );
 
+/** A name with its capital, where it was written all in small letters or all in capitals. */
+const capitalised = (name: string) =>
+  [name.toLowerCase(), name.toUpperCase()].includes(name) ? name.slice(0, 1).toUpperCase() + name.slice(1).toLowerCase() : name;
+
+/** "Made Ella a dress". */
+const MADE_NEW =
+  /^(?:made|sewed) (?!(?:my|our|her|him|them|up|over|today|tonight|yesterday|just|then|also|only|and|in|with|for|not)\b)(\p{L}[\p{L}'-]+)(?= (?:an?|another|some|two|three) )/iu;
+/** From there on to what was made. */
+const TO_WHAT_WAS_MADE = /^ (?:an?|another|some|two|three) (?:[a-z-]+ ){0,2}$/;
+
 /** Somebody whom the ledger does not have: asked, since much that is written with a capital is nobody. */
-const unknown: Recogniser = ({ low, names, typed }, at) => {
-  if (!low.startsWith('for ', at)) return [];
-  const found = NEW.exec(typed(at, low.length).replace(/^for/i, 'for'));
+const unknown: Recogniser = ({ low, names, subject, typed }, at) => {
+  const leadsOn = (to: number) => subject !== undefined && TO_WHAT_WAS_MADE.test(low.slice(to, subject.from));
+  const isFor = low.startsWith('for ', at);
+  if (!isFor && !low.startsWith('made ', at) && !low.startsWith('sewed ', at)) return [];
+  const said = typed(at, low.length).replace(/^(?:for|made|sewed)/i, (verb) => verb.toLowerCase());
+  const found = isFor ? NEW.exec(said) : MADE_NEW.exec(said);
   const name = found?.[1];
   if (
     !found ||
     name === undefined ||
+    (!isFor && !leadsOn(at + found[0].length)) ||
     NOBODY.test(name) ||
     IS_NOTION.test(name.toLowerCase()) ||
     names.some((n) => n.from < at + found[0].length && n.to > at)
@@ -66,23 +80,47 @@ const unknown: Recogniser = ({ low, names, typed }, at) => {
       from: at,
       to: at + found[0].trimEnd().length,
       says: [],
-      choices: [[{ is: 'new person', name }], mereWords(typed(at, at + found[0].length))],
+      choices: [[{ is: 'new person', name: capitalised(name) }], mereWords(typed(at, at + found[0].length))],
       weight: WEIGHTS.weak + WEIGHTS.word * 2,
     },
   ];
 };
 
-/** Who somebody is to the sewist: so they may be called, where the ledger has nobody of that name. */
-const RELATION =
-  /^for (?:my |(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?)(?![a-z'])))(?:(?:little|big|older|younger|eldest|youngest|elder|own) )?((?:(?:great )?grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|colleague)(?=\s*(?:$|[,.;·|!]|in |size |cut |out of |and |who |from |(?<= )(?:x{0,3}[sml]\b|\d)))/;
+/** Who somebody is to somebody. */
+const KIN =
+  '(?:(?:great[ -]?)?(?:grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:half-|step)?(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|newborn|toddler|kid|little (?:girl|boy|one)|teenager|colleague|boss|teacher|flatmate|roommate|housemate)';
+const WHICH =
+  '(?:(?:little|big|older|younger|eldest|youngest|elder|oldest|own|best|good|dear|new|old|late|pregnant|teenage|tall|\\d{1,2}[ -]?(?:year|month|week)s?[ -]old) )*';
+/** Whose: those of somebody else are somebody's too, but "for the friend" is nobody whom the ledger could know again. */
+const WHOSE =
+  '(?:(?:my|our|his|her|their|an?) |the (?=(?:baby|newborn|toddler|kid|little)\\b)|(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?|baby)(?![a-z])))';
+const SOMEBODY = `${WHOSE}${WHICH}(?<kin>${KIN}(?:'s ${WHICH}${KIN})?)(?![a-z])`;
+const FOR_RELATION = new RegExp(`^for ${SOMEBODY}`);
+/** "For my 3-year-old": a child whose name nobody said. */
+const FOR_CHILD = /^for (?:my|our) \d{1,2}[ -]?(?:year|month|week)s?[ -]old(?![a-z])/;
+/** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
+const ITS_DAY = /^'s (?:\d+(?:st|nd|rd|th)? )?(?:birthday|christening|baptism|graduation|naming day)/;
+/** Who has a name of their own: "for my best friend Lena". */
+const CALLED =
+  /^ (?!(?:again|too|also|as|but|because|so|to|at|on|by|this|last|next|today|yesterday|now|really|is|was|has|had|will|would|wanted|wants|loves?|liked?|needs?|needed|asked|made|before|after|when|while|since|if|then|x{0,3}[sml])\b)(?<name>\p{L}[\p{L}'-]+)/iu;
+/** What may come behind. */
+const GOES_ON = /^\s*(?:$|[,.;:·|!(]|(?:in|size|cut|out of|and|who|from|with|using|aged?|i|we|an?|some|two) |(?<= )(?:x{0,3}[sml]\b|\d))/;
+/** "Made my little sister a skirt": what was made comes behind. */
+const MADE_RELATION = new RegExp(`^(?:made|sewed|sewn) ${SOMEBODY}(?= (?:an?|another|some|two|three|her|his) )`);
 
 /** "For my mum": somebody without a name is asked too; that it is for herself is never taken for granted. */
 const related: Recogniser = ({ low, typed }, at) => {
-  const found = RELATION.exec(low.slice(at));
-  const called = found?.[1];
-  if (!found || called === undefined) return [];
-  const to = at + found[0].length;
-  const name = called.slice(0, 1).toUpperCase() + called.slice(1);
+  const said = low.slice(at);
+  const found = FOR_RELATION.exec(said) ?? FOR_CHILD.exec(said) ?? MADE_RELATION.exec(said);
+  if (!found) return [];
+  const end = at + found[0].length;
+  const called = CALLED.exec(typed(end, low.length));
+  const isCalled = called !== null && !NOBODY.test(called.groups?.['name'] ?? '');
+  const beside = GOES_ON.test(low.slice(end)) ? null : isCalled ? called : ITS_DAY.exec(low.slice(end));
+  const to = end + (beside?.[0].length ?? 0);
+  if (!GOES_ON.test(low.slice(to))) return [];
+  const kin = found.groups?.['kin'] ?? 'child';
+  const name = capitalised(beside?.groups?.['name'] ?? kin);
   return [{ from: at, to, says: [], choices: [[{ is: 'new person', name }], mereWords(typed(at, to))], weight: WEIGHTS.weak + WEIGHTS.word * 3 }];
 };
 

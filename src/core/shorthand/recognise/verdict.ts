@@ -1,5 +1,5 @@
 import type { REASONS } from '../../records';
-import { anyOf, COUNT, countOf, END, FEWER, TIMES_IN_A_WORD } from '../amounts';
+import { anyOf, COUNT, countOf, END, FEWER, ORDINAL, ordinalOf, TIMES_IN_A_WORD } from '../amounts';
 import { isDenied } from '../denied';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { countedOver } from '../how-often';
@@ -229,7 +229,7 @@ export const recogniseVerdict = byRules([
     ({ least, n }, s, from, to) => asks([{ is: 'wears', wears: Number(least) }], [{ is: 'wears', wears: Number(n) }], mereWords(s.typed(from, to))),
   ),
   rule(
-    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
+    `(?:(?:i|have|has|already|been|so far|probably|must have|must've) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
     'sure',
     ({ n = '' }, s, from, to) => {
       const word = TIMES_IN_A_WORD[n];
@@ -241,7 +241,24 @@ export const recogniseVerdict = byRules([
       return /^\s*(?:a|every|each|per) (?:week|month|year|day|fortnight)/.test(s.low.slice(to)) ? undefined : says({ is: 'wears', wears });
     },
   ),
-  rule(`(?<n>\\d+) ?(?:wears|×|x)(?: so far)?(?= *(?:$|[,.;·|]))`, 'likely', ({ n }) => says({ is: 'wears', wears: Number(n) })),
+  rule(
+    `(?:(?:has|have|it's|it|had|about|around|roughly|maybe|at least|some) )*(?<n>\\d+) ?(?:wears|×|x)(?: so far)?(?= *(?:$|[,.;·|]))`,
+    'likely',
+    ({ n }) => says({ is: 'wears', wears: Number(n) }),
+  ),
+  // "Five times so far", which is of nothing but wearing it.
+  rule(
+    `(?<=(?:^|[,.;:·|(\\n]|\\band)\\s*)(?<n>${COUNT}|once|twice|thrice)(?: ?(?:times|x|×|wears))? (?:so far|to date|until now)(?= *(?:$|[,.;·|)\\n]))`,
+    'likely',
+    ({ n = '' }) => {
+      const wears = TIMES_IN_A_WORD[n] ?? countOf(n);
+      return wears === undefined ? undefined : says({ is: 'wears', wears });
+    },
+  ),
+  rule(`(?:(?:now|already) )?on (?:its|it's|the) (?<n>${ORDINAL}) wear(?:ing)?`, 'likely', ({ n = '' }) => {
+    const wears = ordinalOf(n);
+    return wears === undefined ? undefined : says({ is: 'wears', wears });
+  }),
   rule(`after (?<n>${COUNT}|the first) (?:wears?|wearings?|outings?)`, 'sure', ({ n }) => {
     const wears = n === 'the first' ? 1 : countOf(n ?? '');
     return wears === undefined || wears < 1 ? undefined : says({ is: 'seen', seen: { at: 'worn', wears } });
