@@ -4,7 +4,7 @@ import { expect, test, type Page } from './test';
 const OLD = `Date finished;Pattern;Size;Fabric;Yardage;Rating;Hours;Bought with
 3/4/25;Tern shirt dress;C/D;slate twill;2 1/4 yds;4/5;12.5;card
 25.4.2025;Tern shirt dress;D;oat linen;2.5;★★★★★;;card
-;Plover cardigan;M;;;;;cash
+soon;Plover cardigan;M;;;;;cash
 12 June 2025;Reed trousers;between 12 and 14;denim;1,8;nine;;cash`;
 
 const hand = (page: Page, name: string, text: string) =>
@@ -39,8 +39,8 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the 2 rows not taken' }).click()]);
   expect(download.suggestedFilename()).toBe('what-i-sewed-not-taken.csv');
   const back = await readFile(await download.path(), 'utf8');
-  expect(back).toContain('no day says when it was cut or finished');
-  await hand(page, 'mended.csv', back.replace('nine', '4').replace('\r\n,Plover', '\r\n1 March 2024,Plover'));
+  expect(back).toContain('“soon” is no date');
+  await hand(page, 'mended.csv', back.replace('nine', '4').replace('\r\nsoon,Plover', '\r\n1 March 2024,Plover'));
   await page.getByRole('button', { name: 'Import 2 rows' }).click();
   await expect(page.getByText('Imported: 2 rows.').first()).toBeVisible();
   // All of it is in: the page is empty the next time.

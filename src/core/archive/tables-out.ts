@@ -117,6 +117,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         [
           ['Worn on', (w) => w.date],
           ['Until', (w) => w.until],
+          ['Day not known', (w) => (w.undated ? 'yes' : undefined)],
           ['What', (w) => w.makeIds.flatMap((id) => makes.filter((m) => m.id === id).map((m) => makeName(m, patterns))).join('; ')],
           ['Times', (w) => w.count],
           ['Occasion', (w) => w.occasion],

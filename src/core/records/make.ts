@@ -245,6 +245,13 @@ export const Make = z
     stage: field(Words.optional(), { label: 'At which stage', ask: 'words' }),
     why: field(Words.optional(), { label: 'Why', ask: 'words' }),
     cutOn: field(CalendarDate, { label: 'Cut on', ask: 'date', called: 'day of cutting' }),
+    /** Nobody said when it was made: it is cut on the day on which it was told. */
+    undated: field(z.boolean().optional(), {
+      label: 'Day not known',
+      ask: 'yes',
+      called: 'whether its day is known',
+      sheet: { heads: ['undated', 'date unknown'] },
+    }),
     finishedOn: field(CalendarDate.optional(), { label: 'Finished on', ask: 'date', called: 'day it was finished' }),
     difficulty: field(z.int('a whole number').min(1, 'from 1 to 5').max(5, 'from 1 to 5').optional(), {
       label: 'How hard to make, 1 to 5',

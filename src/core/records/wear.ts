@@ -18,6 +18,8 @@ export const Wear = z.strictObject({
   }),
   /** The last day of the span that an estimate is spread over. */
   until: field(CalendarDate.optional(), { label: 'Until', ask: 'date' }),
+  /** When that was, nobody said: some time up to that day. */
+  undated: field(z.boolean().optional(), { label: 'Day not known', ask: 'yes' }),
   /** The word it was said in; the count was worked out from it. */
   often: field(z.enum(FREQUENCIES).optional(), { label: 'How often', ask: 'choice' }),
   occasion: field(Words.optional(), { label: 'Occasion', ask: 'words' }),

@@ -37,3 +37,29 @@ describe('what a line does not say of the cut', () => {
     expect([said.draft?.planId, said.carriedFrom, said.planned]).toEqual([undefined, 1, expect.anything()]);
   });
 });
+
+describe('of which no day is said', () => {
+  const days = (text: string, isTold = false) => {
+    const { draft, remarks } = readMake(text, LEDGER, { context: CONTEXT, spoken: MAREN, isTold, newId: () => `new ${ids++}` });
+    const { cutOn, finishedOn, undated } = draft?.make ?? {};
+    return { cutOn, finishedOn, undated, isSaid: remarks.some((r) => r.is === 'no day') };
+  };
+  const TODAY = { cutOn: '2026-11-25', finishedOn: '2026-11-25', undated: undefined, isSaid: false };
+  const SOME_DAY = { cutOn: '2026-11-25', finishedOn: undefined, undated: true, isSaid: true };
+
+  test('it was finished today, where it is entered by itself and was not worn yet', () => {
+    expect(days('Gangway trousers 42, hip right')).toEqual(TODAY);
+    expect(days('Gangway trousers 42, never worn')).toEqual(TODAY);
+    expect(days('Gangway trousers 42, worn 20 times')).toEqual(SOME_DAY);
+  });
+
+  test('it is of no known day among many that are told, until one is said', () => {
+    expect(days('Gangway trousers 42, hip right', true)).toEqual(SOME_DAY);
+    expect(days('Gangway trousers 42, hip right, finished 3 May 2025, worn 20 times', true)).toEqual({
+      ...TODAY,
+      cutOn: '2025-05-03',
+      finishedOn: '2025-05-03',
+    });
+    expect(days('Cut out the Gangway trousers in 42', true).undated).toBeUndefined();
+  });
+});

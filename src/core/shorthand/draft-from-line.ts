@@ -48,6 +48,8 @@ export interface ReadOptions {
    * line names another fabric.
    */
   readonly asPlanned?: boolean | 'likely';
+  /** Whether makes of some time are told: what names no day is none of today. */
+  readonly isTold?: boolean;
   readonly newId: NewId;
 }
 
@@ -66,11 +68,20 @@ function stated<K extends Understood['is']>(chips: readonly Chip[], kind: K): Ex
  * @returns no draft where the line does not say of what
  */
 export function readMake(text: string, tables: LineTables, options: ReadOptions): ReadMake {
-  const read = readFor(text, tables, options);
+  const read = ofSomeDay(readFor(text, tables, options), options);
   const named = stated(read.chips, 'new person');
   // A coat for Tom is no reason to speak of him from then on, though it be the first thing in the ledger.
   if (!read.draft || !named || tables.people.length > 0) return read;
   return { ...read, draft: { ...read.draft, sewist: whoever(options.newId) } };
+}
+
+/** What was finished on a day that nobody said: today, as far as anybody knows, but where it is told of old makes, or was worn already. */
+function ofSomeDay(read: ReadMake, { isTold = false }: ReadOptions): ReadMake {
+  const { draft, chips } = read;
+  const mayBeOlder = isTold || (stated(chips, 'wears')?.wears ?? 0) > 0;
+  if (!draft || !mayBeOlder || draft.make.state !== 'finished' || draft.planId !== undefined || stated(chips, 'date')) return read;
+  const { finishedOn: _, ...make } = draft.make;
+  return { ...read, draft: { ...draft, make: { ...make, undated: true } }, remarks: [...read.remarks, { is: 'no day' }] };
 }
 
 function readFor(text: string, tables: LineTables, { context, spoken, answers = {}, asPlanned = false, newId }: ReadOptions): ReadMake {
@@ -202,6 +213,7 @@ export function readMakes(
       context: day === undefined ? context : { ...context, today: day, now: context.today },
       spoken: speaking,
       answers: answers[i] ?? {},
+      isTold: day === undefined,
       newId,
     });
     const before = context;

@@ -8,6 +8,8 @@ export type LineRemark =
   | { readonly is: 'never worn' }
   /** It is said how much it took, and not of which fabric. */
   | { readonly is: 'fabric not named' }
+  /** It may have been made at any time. */
+  | { readonly is: 'no day' }
   /** A verdict without how much it is liked. */
   | { readonly is: 'liking not said' };
 
@@ -28,6 +30,8 @@ export function remarkWords(remark: LineRemark): string {
       return 'Never worn: that no wear is entered says so.';
     case 'fabric not named':
       return 'Of which fabric is not said: name it, and what it took counts. Until then that is kept as words.';
+    case 'no day':
+      return 'When it was made is not said: it stands in no year. “In May” or “last year” is enough.';
     case 'liking not said':
       return 'How much you like it is not said: what you say of it is kept as words until you do.';
   }

@@ -1,4 +1,5 @@
 import { lookedWords, outcomeWords } from '../make/fit-note-words';
+import { knownCut } from '../make/its-day';
 import { viewOf } from '../make/versions';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
@@ -104,10 +105,11 @@ export function reviewSheet({ make, makes, patterns, fabrics, bodies, wears, cos
         { kind: 'table', caption: 'Body on the day it was cut', columns: [{ head: 'Measure' }, { head: 'Length', figures: true }], rows },
       );
   }
+  const cut = knownCut(make);
   const title = pattern ? `${pattern.name}, version ${make.version}` : makeName(make, patterns);
   return {
     title,
-    under: [make.kind === 'garment' ? '' : make.kind, `cut in ${format(parseISO(make.cutOn), 'MMMM yyyy')}`].filter(Boolean).join(' · '),
+    under: [make.kind === 'garment' ? '' : make.kind, cut && `cut in ${format(parseISO(cut), 'MMMM yyyy')}`].filter(Boolean).join(' · '),
     blocks,
   };
 }

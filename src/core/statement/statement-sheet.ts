@@ -80,6 +80,10 @@ export function statementSheet(
         ];
       }),
     },
+    statement.undated > 0 && {
+      kind: 'words',
+      text: `And ${many(statement.undated, 'make')} of which nobody noted when, here or in any other statement.`,
+    },
     statement.underWay.length > 0 && { kind: 'words', text: `Under way: ${statement.underWay.map(nameOf).join(', ')}.` },
   );
   part(

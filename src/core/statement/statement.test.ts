@@ -193,3 +193,13 @@ test('signs of markup in names stay what they are', () =>
       () => undefined,
     ),
   ).toBe('# \\# not \\*so\\*\n\n- 1\\. a \\`b\\` \\<c\\>\n\n**x**\n\n| a | b |\n| --- | ---: |\n| a\\|b | two lines |\n'));
+
+test('what nobody said when it was made is in no statement, and that is said', () => {
+  const { finishedOn: _, ...of } = finished(5, '2026-04-02', { id: 'undated', undated: true });
+  const input = { ...INPUT, makes: [...INPUT.makes, of] };
+  const statement = statementOf(input);
+  expect(statement.finished.map((m) => m.id)).not.toContain('undated');
+  expect(statement.underWay.map((m) => m.id)).not.toContain('undated');
+  const sheet = statementSheet(statement, input, [person], 'cm', { prices: false, body: false });
+  expect(toMarkdown(sheet, () => undefined)).toContain('And 1 make of which nobody noted when');
+});

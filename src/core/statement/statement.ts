@@ -4,6 +4,7 @@ import { STATES } from '../make/states';
 import { minutesOf } from '../make/minutes';
 import { byDay, type IsoDate } from '../units/date';
 import type { Alteration, Collection, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
+import { isUndated, knownCut } from '../make/its-day';
 import { inRotation, isWorn, readyOn } from '../wear/available';
 import { estimatesOf, notedSince, observedMonths } from '../wear/observed';
 import { seasonsOf, type Hemisphere } from '../wear/season';
@@ -37,6 +38,8 @@ export interface Statement {
   readonly finished: readonly Make[];
   /** Cut in the span and not finished in it. */
   readonly underWay: readonly Make[];
+  /** Finished, and nobody said when: they are in no statement. */
+  readonly undated: number;
   /** Abandoned in the span, or judged 2 of 5 or less in it. */
   readonly failed: readonly { readonly make: Make; readonly why: string }[];
   /** Left the wardrobe in the span. */
@@ -79,11 +82,13 @@ const NAMED = 5;
 export function statementOf(input: StatementInput): Statement {
   const { span, makes, patterns, plans, bodies } = input;
   const within = (date: IsoDate | undefined) => date !== undefined && date >= span.from && date <= span.until;
-  const finished = makes.filter((m) => within(readyOn(m))).sort((a, b) => byDay(readyOn(a)!, readyOn(b)!));
+  const dated = makes.filter((m) => !isUndated(m));
+  const finished = dated.filter((m) => within(readyOn(m))).sort((a, b) => byDay(readyOn(a)!, readyOn(b)!));
   return {
     span,
     finished,
-    underWay: makes.filter((m) => within(m.cutOn) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until),
+    underWay: dated.filter((m) => within(m.cutOn) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until),
+    undated: makes.filter((m) => isUndated(m) && readyOn(m) !== undefined).length,
     failed: failedOf(makes, within),
     left: makes.filter((m) => STATES[m.state].left && within(m.stateSince)),
     wears: wearsOf(input),
@@ -168,7 +173,7 @@ function wearsOf({ span, makes, wears, patterns, fabrics, hemisphere, today }: S
 function fabricOf({ makes, fabrics }: StatementInput, within: Within): Statement['fabric'] {
   const used = new Map<Fabric, number>();
   let unmeasured = 0;
-  for (const make of makes.filter((m) => within(m.cutOn)))
+  for (const make of makes.filter((m) => within(knownCut(m))))
     for (const use of make.fabrics) {
       const fabric = fabrics.find((c) => c.id === use.fabricId);
       if (fabric && use.length !== undefined) used.set(fabric, (used.get(fabric) ?? 0) + use.length);

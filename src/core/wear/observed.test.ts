@@ -33,3 +33,13 @@ test('months that two entries speak of count once, and only those from a day on 
   expect(months(twice, { from: '2025-08-31' })).toBe(1);
   expect(months(twice, {}, { ...garment, state: 'sewing' })).toBe(0);
 });
+
+test('of a garment of which nobody said when it was made, what was told of it speaks of no month; from then on it does', () => {
+  const { finishedOn: _, ...made } = garment;
+  const undated: Make = { ...made, cutOn: '2026-03-01', undated: true };
+  const told = wear({ date: '2026-03-01', count: 60, undated: true });
+  expect(months([told], {}, undated)).toBe(0);
+  expect(months([told, wear({ date: '2026-05-01' })], {}, undated)).toBe(2);
+  // Once its day is known, what was told of it is of all days up to then.
+  expect(months([told], {}, { ...undated, finishedOn: '2026-01-01' })).toBe(2);
+});

@@ -1,6 +1,7 @@
 import type { Make, Wear } from '../records';
 import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
+import { isUndated } from '../make/its-day';
 import { availableMonths, readyOn } from './available';
 import type { Hemisphere, Season } from './season';
 import { isEstimate } from './wear-count';
@@ -28,9 +29,11 @@ export function estimatesOf(wears: readonly Wear[]): ReadonlyMap<string, readonl
   return found;
 }
 
-/** The days that an estimate speaks of: of "worn 8 times" all up to when it was said. */
-const spanOf = ({ date, until }: Wear, ready: IsoDate): readonly [from: IsoDate, until: IsoDate] =>
-  until === undefined ? [ready, date] : [date, until];
+/** The days that an estimate speaks of: of "worn 8 times" all up to when it was said, and none that are known where nobody knows since when. */
+function spanOf({ date, until }: Wear, make: Make, ready: IsoDate): readonly [from: IsoDate, until: IsoDate] {
+  if (until !== undefined) return [date, until];
+  return [isUndated(make) ? date : ready, date];
+}
 
 /**
  * In-season months in which a garment could be worn and it is known how often it was: since its wearer notes each wear, and those that an
@@ -53,7 +56,7 @@ export function observedMonths(
 ): number {
   const ready = readyOn(make);
   if (ready === undefined) return 0;
-  const said = (estimates ?? []).map((wear) => spanOf(wear, ready));
+  const said = (estimates ?? []).map((wear) => spanOf(wear, make, ready));
   const spans = [...said, ...(since === undefined ? [] : [[since, until] as const])].sort(([a], [b]) => (a < b ? -1 : Number(a > b)));
   let told = from;
   let months = 0;

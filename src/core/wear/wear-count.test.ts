@@ -1,4 +1,5 @@
 import type { Wear } from '../records';
+import { yearOfWear } from './year-of-wear';
 import { timesSaid, timesWords, wearCounts } from './wear-count';
 
 let next = 0;
@@ -21,6 +22,15 @@ describe('wears counted', () => {
     expect(
       wearCounts([wear('2025-06-01', { until: '2025-06-30', count: 2 }), ...['01', '02', '03'].map((d) => wear(`2025-06-${d}`))]).get('m')!.times,
     ).toBe(3));
+
+  test('what was told without its days counts in all, and within no span that begins', () => {
+    const wears = [wear('2026-12-01', { count: 60, undated: true }), wear('2026-12-05')];
+    expect(wearCounts(wears).get('m')).toEqual({ times: 61, spread: 12, last: '2026-12-05', folded: 0 });
+    expect(wearCounts(wears, { from: '2026-01-01', until: '2026-12-31' }).get('m')?.times).toBe(1);
+    expect(wearCounts(wears, { until: '2026-12-02' }).get('m')?.times).toBe(60);
+    expect(wearCounts(wears.slice(0, 1)).get('m')?.last).toBeUndefined();
+    expect(yearOfWear(wears, 2026, (id) => id).map(({ times, bastings }) => [times, bastings])).toEqual([[1, []]]);
+  });
 
   test('what went along in the suitcase and stayed folded is no wear', () =>
     expect(wearCounts([wear('2026-05-01', { until: '2026-05-08', count: 0 })]).get('m')).toEqual({

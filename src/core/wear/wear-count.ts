@@ -34,8 +34,8 @@ export function timesSaid(word: Frequency, months: number): number {
  *
  * @example isEstimate({ count: 1 }) // false
  */
-export function isEstimate(wear: Pick<Wear, 'count' | 'until' | 'often'>): boolean {
-  return wear.often !== undefined || wear.until !== undefined || wear.count > 1;
+export function isEstimate(wear: Pick<Wear, 'count' | 'until' | 'often' | 'undated'>): boolean {
+  return wear.undated === true || wear.often !== undefined || wear.until !== undefined || wear.count > 1;
 }
 
 /** How far the count of an estimate may be out, wears. */
@@ -48,7 +48,7 @@ export interface WearCount {
   readonly times: number;
   /** Standard deviation of what was estimated. */
   readonly spread: number;
-  /** The last day it was worn, or the end of an estimate; undefined where it never was. */
+  /** The last day it was worn, or the end of an estimate; undefined where it never was, or nobody said when. */
   readonly last: IsoDate | undefined;
   /** How often it went along and stayed folded. */
   readonly folded: number;
@@ -72,11 +72,13 @@ export interface DaySpan {
 }
 
 /**
- * What part of an entry falls within a span: all or nothing of a day, by days of an estimate that is spread over many.
+ * What part of an entry falls within a span: all or nothing of a day, by days of an estimate that is spread over many. Of what nobody said when
+ * it was, nothing falls within a span that begins on some day.
  *
  * @example partWithin({ date: '2026-06-01', until: '2026-06-10' }, { from: '2026-06-06' }) // 0.5
  */
-export function partWithin({ date, until = date }: Pick<Wear, 'date' | 'until'>, span: DaySpan): number {
+export function partWithin({ date, until = date, undated }: Pick<Wear, 'date' | 'until' | 'undated'>, span: DaySpan): number {
+  if (undated && span.from !== undefined) return 0;
   // Most entries lie wholly within or without: dates compare as words.
   if ((span.from === undefined || date >= span.from) && (span.until === undefined || until <= span.until)) return 1;
   if (date === until) return 0;
@@ -120,7 +122,7 @@ function countOf(wears: readonly Wear[], span: DaySpan): WearCount {
     } else times += wear.count * part;
     if (wear.count === 0 && wear.often === undefined) folded += 1;
     const end = wear.until ?? wear.date;
-    if (wear.count > 0 && (last === undefined || end > last)) last = end;
+    if (wear.count > 0 && !wear.undated && (last === undefined || end > last)) last = end;
   }
   return { times, spread: Math.sqrt(variance), last, folded };
 }

@@ -36,7 +36,7 @@ export function yearOfWear(wears: readonly Wear[], year: number, rowOf: (makeId:
   const days = dayNumber(`${year + 1}-01-01`) - first;
   const rows = new Map<string, { stitches: Map<number, string[]>; bastings: Basting[]; times: number }>();
   for (const wear of wears) {
-    if (wear.count === 0) continue;
+    if (wear.count === 0 || wear.undated) continue;
     const from = dayNumber(wear.date) - first;
     const to = wear.until === undefined ? from : dayNumber(wear.until) - first;
     if (to < 0 || from >= days) continue;

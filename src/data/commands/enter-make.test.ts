@@ -49,6 +49,14 @@ describe('entering', () => {
     expect(new Set(fitNotes.map((n) => n.id)).size).toBe(2);
   });
 
+  test('wears that are told in a number are spread over the days since it was made, where those are known', () => {
+    const look: LogDraft['look'] = { seen: { at: 'worn', wears: 20 }, said: [] };
+    const worn = (make: Partial<Make>) => put(enterMake(draft({ make: { ...draft().make, ...make }, look }), []), 'wears')[0];
+    expect(worn({ finishedOn: '2026-03-03' })).toMatchObject({ date: '2026-03-03', until: today(), count: 20 });
+    expect(worn({ cutOn: today(), finishedOn: today() })).toEqual(expect.not.objectContaining({ until: expect.anything() as unknown }));
+    expect(worn({ cutOn: today(), finishedOn: undefined, undated: true })).toMatchObject({ date: today(), undated: true, count: 20 });
+  });
+
   test('what was seen on its first day is of the day on which it was finished, however late it is logged', () => {
     const said = [{ zone: 'bust', outcome: -1 }] as const;
     const seenOn = (finishedOn: string, seen: LogDraft['look']['seen']) =>

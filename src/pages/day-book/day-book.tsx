@@ -1,4 +1,5 @@
 import { latestFirst } from '../../core/make/versions';
+import { isUndated } from '../../core/make/its-day';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
@@ -109,7 +110,9 @@ export function DayBook() {
                         : m.state}
                     {m.verdicts.length > 0 && <span className="block">love {m.verdicts.at(-1)?.love} of 5</span>}
                   </td>
-                  <td className="py-1 text-right text-small text-ink2">{format(parseISO(m.finishedOn ?? m.cutOn), 'd MMM yyyy')}</td>
+                  <td className="py-1 text-right text-small text-ink2">
+                    {isUndated(m) ? 'not noted' : format(parseISO(m.finishedOn ?? m.cutOn), 'd MMM yyyy')}
+                  </td>
                 </tr>
               ))}
             </tbody>

@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { makeName } from '../../core/make/make-name';
+import { isUndated } from '../../core/make/its-day';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
@@ -63,7 +64,7 @@ export function BodyChart({
   if (!measure) return null;
   const points = sets.flatMap((s) => (s.measures[measure] === undefined ? [] : [{ date: s.date, cm: s.measures[measure] }]));
   const cut = makes
-    .filter((m) => m.personId === person.id && m.state !== 'planned')
+    .filter((m) => m.personId === person.id && m.state !== 'planned' && !isUndated(m))
     .flatMap((make) => {
       const body = bodyOn(sets, measure, make.cutOn);
       return body ? [{ make, cm: body.cm, how: body.how }] : [];

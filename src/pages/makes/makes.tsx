@@ -1,4 +1,5 @@
 import { outcomeWords } from '../../core/make/fit-note-words';
+import { isUndated } from '../../core/make/its-day';
 import { createColumnHelper, flexRender, getCoreRowModel, getSortedRowModel, useReactTable, type SortingState } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
@@ -159,7 +160,7 @@ export function Makes() {
         // Days are written so that their letters are in order: no figures need be found in them.
         sortingFn: 'basic',
         sortDescFirst: true,
-        cell: (c) => format(parseISO(c.getValue()), 'd MMM yyyy'),
+        cell: (c) => (isUndated(c.row.original.make) ? 'not noted' : format(parseISO(c.getValue()), 'd MMM yyyy')),
         size: 104,
       }),
     ],

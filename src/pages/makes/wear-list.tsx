@@ -43,7 +43,7 @@ function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; 
         onClick={onOpen}
         className="flex min-h-[29px] w-full flex-wrap gap-x-2 py-0.5 text-left hover:bg-tint max-sm:min-h-11"
       >
-        <span className="w-28">{format(parseISO(wear.date), 'd MMM yyyy')}</span>
+        <span className="w-28">{wear.undated ? 'not noted when' : format(parseISO(wear.date), 'd MMM yyyy')}</span>
         <span className="text-ink2">{said.join(' · ')}</span>
         {wear.remark && <i className="text-ink2">{wear.remark}</i>}
       </button>

@@ -11,7 +11,8 @@ export function WearFields({ wear, names }: { wear: Wear; names: readonly (keyof
       of={Wear.shape}
       name={name}
       value={wear[name]}
-      onValue={(value) => change({ [name]: value })}
+      // Who says when it was knows it.
+      onValue={(value) => change({ [name]: value, ...(name === 'date' ? { undated: undefined } : {}) })}
       className={name === 'remark' ? 'min-w-40 flex-1' : 'w-32'}
     />
   ));

@@ -1,6 +1,7 @@
 import { makeName } from '../../core/make/make-name';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { counted } from '../../core/units/counted';
 import { dayNumber, MONTH_NAMES, monthStart } from '../../core/units/date';
 import { seasonOfMonth } from '../../core/wear/season';
 import type { Hanging } from '../../core/wear/wardrobe';
@@ -38,6 +39,7 @@ export function WearYear({ hanging }: { hanging: readonly Hanging[] }) {
   const [by, setBy] = useState<By>('garment');
   const [all, setAll] = useState(false);
   const of = useMemo(() => new Map(hanging.map((h) => [h.make.id, h])), [hanging]);
+  const whenever = wears.reduce((sum, w) => (w.undated && w.makeIds.some((id) => of.has(id)) ? sum + w.count : sum), 0);
   const rows = useMemo(() => {
     const found = yearOfWear(wears, year, (id) => {
       const h = of.get(id);
@@ -94,6 +96,7 @@ export function WearYear({ hanging }: { hanging: readonly Hanging[] }) {
           {...(by === 'garment' ? { inSeason } : {})}
         />
       )}
+      {whenever > 0 && <p className="text-small text-ink2">And {counted(whenever, 'wear')} of which nobody noted when, in this year or before.</p>}
       {by === 'garment' && rows.length > SHOWN && (
         <Button quiet onClick={() => setAll(!all)}>
           {all ? 'Only those worn most' : `All ${rows.length}`}

@@ -1,5 +1,6 @@
 import { isFitless } from '../../core/records/usual-zones';
 import { versionsOf } from '../../core/make/versions';
+import { isUndated } from '../../core/make/its-day';
 import { mainFabric } from '../../core/make/main-fabric';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import clsx from 'clsx';
@@ -190,7 +191,7 @@ export function Account(props: AccountProps) {
                       </Link>
                       <span className="block text-small leading-[17px] text-ink2">
                         {inWords(KIND_WORDS[m.kind])}
-                        {format(parseISO(m.cutOn), 'MMMM yyyy')}
+                        {isUndated(m) ? 'day not noted' : format(parseISO(m.cutOn), 'MMMM yyyy')}
                       </span>
                       <span className="block text-small leading-[17px] text-ink2">{give(mainFabric(m, input.fabrics).fabric)}</span>
                       {!thatCount.includes(m) && (

@@ -110,6 +110,7 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
   wears: [
     day('date', 'Worn on', 'date', 'day', 'when'),
     day('until', 'Until', 'to'),
+    words('undated', 'Day not known', 'undated'),
     words('what', 'What', 'garment', 'make', 'item', 'name', 'outfit', 'worn'),
     words('times', 'Times', 'count', 'how often', 'wears', 'times worn'),
     words('occasion', 'Occasion', 'event', 'where', 'for'),

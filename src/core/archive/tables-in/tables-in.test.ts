@@ -39,7 +39,7 @@ const OLD_SHEET = `Date finished;Pattern;Company;Garment type;Size;Fabric;Yardag
 3/4/25;Tern shirt dress;Lowtide Drafts;Dress;C/D;slate twill;2 1/4 yds;+2 cm sleeve;4/5;yes;12.5;collar took an evening
 25.4.2025;Tern shirt dress;Lowtide Drafts;Dress;D;oat linen;2.5;;★★★★★;;;
 May 2024;Plover cardigan;;Cardi;M;wool jersey;180 cm;;loved;;7 h;
-;Plover cardigan;;;M;;;;;;;no date here
+soon;Plover cardigan;;;M;;;;;;;no date here
 12 June 2025;Reed trousers;;Pants;between 12 and 14;denim;"1,8";;9;;;stiff`;
 
 describe('an old spreadsheet of garments', () => {
@@ -97,13 +97,30 @@ describe('an old spreadsheet of garments', () => {
 
   test('a row that cannot be taken says why and where, leaves nothing behind, and is given back', () => {
     expect(rows.filter((r) => r.state === 'not taken')).toEqual([
-      { line: 5, state: 'not taken', words: 'no day says when it was cut or finished' },
+      { line: 5, state: 'not taken', words: 'Date finished: “soon” is no date. Write it as 2025-03-09 or 9 March 2025.' },
       { line: 6, state: 'not taken', words: 'Rating: “9” is not 1 to 5: write 4, 4/5, 8 of 10 or ★★★★' },
     ]);
     const back = rejectedText(sheetOf(OLD_SHEET), new Map(rows.flatMap((r) => (r.state === 'not taken' ? [[r.line, r.words]] : []))));
-    const mended = take(back.replace(',9,', ',4,').replace('\r\n,Plover', '\r\n1 March 2024,Plover'));
+    const mended = take(back.replace(',9,', ',4,').replace('\r\nsoon,Plover', '\r\n1 March 2024,Plover'));
     expect(mended.rows.map((r) => r.state)).toEqual(['new', 'new']);
     expect(mended.of<Make>('makes').map((m) => m.size)).toEqual([{ size: 'M' }, { size: '12', to: '14', at: 0.5 }]);
+  });
+
+  test('a garment of which no day is said is of none, and so are its wears; taken in again another day it comes once', () => {
+    const sheet = 'Pattern,Size,Times worn\nTern skirt,12,20\nReed trousers,14,';
+    const first = take(sheet);
+    expect(first.rows.map((r) => r.words)).toEqual([expect.stringMatching(/day not known.*worn 20/), expect.stringMatching(/day not known/)]);
+    expect(first.of<Make>('makes').map((m) => [m.undated, m.finishedOn])).toEqual([
+      [true, undefined],
+      [true, undefined],
+    ]);
+    expect(first.of<Wear>('wears')).toEqual([expect.objectContaining({ count: 20, undated: true })]);
+    const tables = { ...nothing, patterns: first.of<Pattern>('patterns'), makes: first.of<Make>('makes'), wears: first.of<Wear>('wears') };
+    expect(take(sheet, into({ tables, today: '2027-01-03' })).records).toEqual([]);
+    const out = (which: SheetName) =>
+      take(sheetText(which, tables, { unit: 'cm', money: true, separator: 'comma' }), into({ tables: { ...tables, wears: [] } }), which);
+    expect(out('makes').records).toEqual([]);
+    expect(out('wears').of<Wear>('wears')).toEqual([expect.objectContaining({ count: 20, undated: true })]);
   });
 
   test('taken in again, nothing comes twice', () => {

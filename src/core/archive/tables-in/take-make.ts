@@ -1,8 +1,10 @@
 import { mainUse } from '../../make/main-fabric';
+import { isUndated } from '../../make/its-day';
 import { lessonSubjects } from '../../make/lesson-subjects';
 import { firstView } from '../../make/versions';
 import { sizeLineWords } from '../../alteration/words';
 import { formatDuration, parseDuration } from '../../units/duration';
+import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
 import {
   blankMake,
@@ -36,8 +38,8 @@ export function takeMake(row: Row, taking: Taking) {
   const name = called.replace(/,? (version|v\.?) ?\d+$/i, '').trim();
   const person = taking.person(row.text('person'));
   const [pattern] = taking.patternsCalled(name);
-  const told = readMake(row, pattern);
-  const sameCut = (m: Make) => m.personId === person.id && m.cutOn === told.cutOn;
+  const told = readMake(row, pattern, taking.into.today);
+  const sameCut = (m: Make) => m.personId === person.id && (told.undated ? isUndated(m) : m.cutOn === told.cutOn);
   const again =
     (pattern && taking.makesOf(pattern.id).some((m) => sameCut(m) && m.size?.size === told.size?.size)) ||
     taking.makesCalled(name).some((m) => sameCut(m) && m.sources.length === 0);
@@ -48,17 +50,18 @@ export function takeMake(row: Row, taking: Taking) {
     make.sources.length > 0 ? `${name}, version ${make.version}` : name,
     told.size && `size ${sizeLineWords(told.size)}`,
     told.fabric && `${told.used ? `${formatLength(told.used, taking.into.unit)} of ` : ''}${told.fabric}`,
-    dayWords(told.finishedOn ?? told.cutOn),
+    told.undated ? 'day not known' : dayWords(told.finishedOn ?? told.cutOn),
     told.minutes !== undefined && formatDuration(told.minutes),
     told.love !== undefined && `${told.love} of 5`,
     told.worn !== undefined && told.worn > 0 && `worn ${told.worn} ×`,
   );
 }
 
-function readMake(row: Row, pattern: Pattern | undefined) {
+function readMake(row: Row, pattern: Pattern | undefined, today: IsoDate) {
   const finishedOn = row.past('finishedOn');
-  const cutOn = row.past('cutOn') ?? finishedOn;
-  if (!cutOn) throw new CannotTake('no day says when it was cut or finished');
+  const said = row.past('cutOn') ?? finishedOn;
+  const cutOn = said ?? today;
+  const { undated = said === undefined, ...fields } = row.fields(Make.shape);
   if (finishedOn && finishedOn < cutOn) throw new CannotTake(`it was finished on ${finishedOn}, before it was cut on ${cutOn}`);
   const again = row.text('sewAgain');
   const chosen = row.read('chosen', (text) => {
@@ -71,10 +74,12 @@ function readMake(row: Row, pattern: Pattern | undefined) {
     wasPaid: row.money('wasPaid'),
     cutOn,
     finishedOn,
+    // No day says when it was cut or finished.
+    undated: undated && finishedOn === undefined,
     kind: row.read('made', readMakeKind) ?? 'garment',
     state: row.read('state', readState),
     size: row.read('size', (text) => readSizeLine(text, pattern?.charts.flatMap((c) => c.sizes) ?? [])),
-    fields: row.fields(Make.shape),
+    fields,
     version: row.read('version', (text) => readWhole(text.replace(/^v(ersion)?\.?\s*/i, ''), 1000)),
     fabric: row.text('fabric'),
     used: row.length('fabricUsed'),
@@ -110,7 +115,7 @@ function readMinutes(text: string, head: string): number {
 
 function addMake(row: Row, taking: Taking, name: string, personId: string, known: Pattern | undefined, told: ToldMake): Make {
   const { newId, today } = taking.into;
-  const { cutOn, finishedOn, love, state, sewAgain } = told;
+  const { cutOn, finishedOn, undated, love, state, sewAgain } = told;
   const fabrics = usesTold(told, taking);
   // What has no fit, or was made over, and is called by no version has no pattern: so our own tables call it.
   const numbered = name !== row.text('name');
@@ -145,7 +150,9 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   const make = taking.add('makes', {
     ...blankMake(newId(), personId, version, cutOn),
     state: state ?? 'finished',
-    finishedOn: finishedOn ?? (state === undefined || state === 'finished' ? cutOn : undefined),
+    ...(undated
+      ? { undated, finishedOn: undefined }
+      : { finishedOn: finishedOn ?? (state === undefined || state === 'finished' ? cutOn : undefined) }),
     kind: pattern && isFitless(pattern.kind) ? 'without fit' : told.kind,
     ...(pattern
       ? { sources: [{ patternId: pattern.id, viewId: (viewed ?? firstView(pattern)).id }, ...taking.partsOf(row.text('joined') ?? '')] }
@@ -165,7 +172,8 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   // A count without days is an estimate, spread from the day it was finished until now.
   if (told.worn) {
     const date = finishedOn ?? cutOn;
-    taking.add('wears', { id: newId(), date, makeIds: [make.id], count: told.worn, ...(told.worn > 1 && date < today ? { until: today } : {}) });
+    const span = undated ? { undated } : told.worn > 1 && date < today ? { until: today } : {};
+    taking.add('wears', { id: newId(), date, makeIds: [make.id], count: told.worn, ...span });
   }
   return make;
 }

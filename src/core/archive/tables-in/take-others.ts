@@ -52,6 +52,7 @@ export function takeWear(row: Row, taking: Taking) {
     makeIds,
     count,
     ...(until ? { until } : {}),
+    ...(/^y/i.test(row.text('undated') ?? '') ? { undated: true } : {}),
     ...(occasion ? { occasion } : {}),
     ...(comfort ? { comfort } : {}),
     ...(remark ? { remark } : {}),
