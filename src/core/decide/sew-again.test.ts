@@ -32,6 +32,7 @@ describe('sew it again?', () => {
     ['one more, changed', ask(off(3))],
     ['sew again with changes', ask(off(5))],
     ['toile first', ask(off(5), { fabric: sampleFabric('silk', { expensive: true }) })],
+    ['not loved', ask([sampleMake(1, { verdicts: [verdict(2)] })])],
     ['fits, not loved', ask([good(3, { parts: { fit: 5, style: 2 } })])],
   ] as const)('%s', (answer, found) => expect(found.answer).toBe(answer));
 
@@ -146,6 +147,7 @@ test('every state of a ledger gets exactly one answer, with what it rests on and
     'toile first',
     'one more, changed',
     'fits, not loved',
+    'not loved',
     'few occasions',
     'sew again with changes',
     'sew again',

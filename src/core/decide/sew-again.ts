@@ -134,6 +134,13 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
     return answer('toile first', [changed, { code: 'expensive fabric', fabric: expensive.name }, weakest], 'a cheaper fabric, or a toile');
   if ((c !== undefined && c < ANOTHER_BELOW) || (love !== undefined && love <= UNLOVED && toChange))
     return answer('one more, changed', [weakest, changed, loved], 'a version in which that is right');
+  // Of what nobody looked at, or what has no fit, nobody said that it fits.
+  if (c === undefined && love !== undefined && love <= UNLOVED)
+    return answer(
+      'not loved',
+      [loved, leastSaid(verdict)],
+      isFitless(input.pattern.kind) ? 'a better verdict' : 'a look at its fit, or a better verdict',
+    );
   if (love !== undefined && love <= UNLOVED)
     return answer('fits, not loved', [weakest, loved, leastSaid(verdict)], 'wearing it, and saying again how you like it');
   if (toChange) return answer('sew again with changes', [changed, weakest, loved], 'a version with nothing left to change');

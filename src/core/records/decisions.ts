@@ -6,6 +6,7 @@ export const DECISIONS = [
   'toile first',
   'another fabric',
   'fits, not loved',
+  'not loved',
   'few occasions',
   'not judged yet',
   'not made yet',
