@@ -123,8 +123,8 @@ export function FabricUses({
               {(use.part !== 'main' || uses.length > 1 || use.pieces !== undefined) && (
                 <RecordField of={FabricUse.shape} name="pieces" value={use.pieces} onValue={(pieces) => set(use.id, { pieces })} className="w-36" />
               )}
-              <RecordField of={FabricUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-28" />
-              <RecordField of={FabricUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-24" />
+              <RecordField of={FabricUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-32" />
+              <RecordField of={FabricUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-32" />
               <button
                 type="button"
                 aria-label={`Remove ${fabric?.name ?? 'the fabric'} from this make`}

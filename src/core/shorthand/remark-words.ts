@@ -31,7 +31,7 @@ export function remarkWords(remark: LineRemark): string {
     case 'fabric not named':
       return 'Of which fabric is not said: name it, and what it took counts. Until then that is kept as words.';
     case 'no day':
-      return 'When it was made is not said: it stands in no year. “In May” or “last year” is enough.';
+      return 'No day is said, so it stands in no year: “in May” or “last year” is enough.';
     case 'liking not said':
       return 'How much you like it is not said: what you say of it is kept as words until you do.';
   }
