@@ -36,6 +36,8 @@ test('figures that are no body’s in the ledger’s unit are taken for the othe
 test.each([
   'bust 92',
   'bust 92 size 40',
+  'size 38 bust, 40 hip',
+  'size: 38 bust, 40 hip',
   'the waist has grown to 80',
   'bust 92 bust 93',
   'waist 30 too tight, hip 32',

@@ -52,6 +52,7 @@ const THREE = new RegExp(`(?<=\\D)(?<![\\d.,/-])${THREE_FIGURES} ?[-–] ?${THRE
 /** What may stand beside measures and says nothing of a garment. */
 const BESIDE =
   /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|still|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+const LABELLED = /\bsize ?:? *\d{1,3}(?![\d.,-])/;
 const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|^'s\b|\btall\b|\bweight\b/;
 const IN_INCHES = /\b(?:inch(?:es)?|all in in)\b/;
 const IN_CM = /\b(?:cms?|centimet(?:re|er)s)\b/;
@@ -77,6 +78,8 @@ export interface BodySaid {
  * @example bodySaid('my measures: 92-74-98', 'cm') // { measures: { bust: 92, waist: 74, hip: 98 }, otherUnit: false }
  */
 export function bodySaid(text: string, unit: LengthUnit): BodySaid | undefined {
+  // "Size 38 bust, 40 hip" are labels.
+  if (LABELLED.test(text)) return undefined;
   const low = text.replace(THREE, 'bust $1, waist $2, hip $3');
   const way = WAYS.find((one) => low.search(one) >= 0 && BESIDE.test(low.replace(one, ' ')));
   const items = way ? [...low.matchAll(way)] : [];

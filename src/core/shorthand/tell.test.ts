@@ -92,6 +92,38 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'one more, and what the first in the text is',
+      'Dress for my sister’s wedding, size 12. Worn once.\nJumpsuit (black ponte, size 14). Straps slip.\nCardigan from the Teal pattern, M. Sleeves too long. Made again in L for Jo.',
+      [
+        'Dress for my sister’s wedding, size 12. Worn once.',
+        'Jumpsuit (black ponte, size 14). Straps slip.',
+        'Cardigan from the Teal pattern, M. Sleeves too long.',
+        'Made again in L for Jo.',
+      ],
+    ],
+    [
+      'the first, the second and the third',
+      'I’ve sewn three Linnet dresses now. The first in cotton was too tight. For the second I went up a size. The third I did on the 14 and that was spot on.\nRowan bralette 34. Band too loose. Second attempt better. Third in microfibre.',
+      [
+        'I’ve sewn three Linnet dresses now. The first in cotton was too tight.',
+        'For the second I went up a size.',
+        'The third I did on the 14 and that was spot on.',
+        'Rowan bralette 34. Band too loose.',
+        'Second attempt better.',
+        'Third in microfibre.',
+      ],
+    ],
+    [
+      'months before each',
+      'Sept: Merle top - M - viscose\nOct: Merle top - S - viscose - perfect',
+      ['Sept: Merle top - M - viscose', 'Oct: Merle top - S - viscose - perfect'],
+    ],
+    [
+      'forms with a blank line between, sizes at places among them',
+      'Pattern: Lark blouse\nSize: 38\n\nPattern: Lark blouse\nSize: 38 bust, 40 hip\nFabric: navy crepe',
+      ['Pattern: Lark blouse\nSize: 38', 'Pattern: Lark blouse\nSize: 38 bust, 40 hip\nFabric: navy crepe'],
+    ],
+    [
       'several in one breath',
       'Started with a Sorrel dress (size 12, tight at the bust), then a Heron coat in wool. A tank top from leftovers (S, perfect) and a pair of shorts, size 12, waist too loose by 3 cm. A shirt for Tom and a dress for Ella.',
       [

@@ -69,7 +69,7 @@ const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth|next)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth|next) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? in|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) ))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -172,6 +172,8 @@ interface Part {
 
 /** What a part of a telling begins, where it names a make. */
 function namedIn(segment: string, at: number, mark: string, line: boolean, text: string, context: LineContext): Begins | undefined {
+  /** Nothing is told of yet that it could be a part of. */
+  const isFirst = !/[\p{L}\p{N}]/u.test(text.slice(0, at));
   const words = wordsIn(segment);
   const typed = (from: number, to: number) => text.slice(at + from, at + to);
   const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
@@ -184,7 +186,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
   const alone =
     line &&
     NAMED_ALONE.test(segment.slice(subject.to)) &&
-    (DATED.test(lead) || (lead.trim() === '' && !A_PART_TOO.test(segment.slice(subject.from, subject.to))));
+    (DATED.test(lead) || (lead.trim() === '' && (isFirst || !A_PART_TOO.test(segment.slice(subject.from, subject.to)))));
   const noun = segment.slice(subject.from, subject.to);
   // "A belt in the same fabric" belongs to the dress, and "a skirt would be better" was not made.
   const ofAKind =

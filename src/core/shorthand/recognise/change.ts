@@ -318,6 +318,9 @@ const BEFORE_NAME = new RegExp(`\\b(?<verb>${VERB}) ${THE}(?<target>${anyOf(TARG
 const DONE_BEFORE = new RegExp(`\\b(?<verb>${VERB})(?: ${THE}${anyOf(TARGET_NAMES)}(?: by)? ${LENGTH}${END}(?:,? (?:and|&)|,)?)+ $`);
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
+/** A part that is too long, in the clause or the sentence before. */
+const LONG_BEFORE =
+  /(?:^|[,;.·|\n:-]\s*)(?:(?:and|with|the|its|but|of|found) )*(sleeves?|bodice|legs?|straps?|skirt|hem)\b[^,;.·|\n]*\blong\b[^,;.·|\n]*[,;.]\s*(?:(?:and|so|then|i|just) )*$/;
 const COMPARED = /(?:long|short|wid|narrow|loos|tight|low|high|deep|slimm|small|bigg|larg|full)er|more length/;
 
 /** What was changed against the pattern as drafted. */
@@ -370,6 +373,15 @@ export const recogniseChange = byRules([
       return act && (amount !== undefined || tail !== '') ? made(act, 'side seams', amount, tail, s, from, to) : undefined;
     },
   ),
+  // "took 1 cm in at the waist", where an inch or two is no other thing.
+  given(/(?:took|take|taken|let) .*(?:in|out) (?:at|from|on|around|round)/, changed)(
+    `${LEAD}(?<first>took|take|taken|let) ${AMOUNT} (?<last>in|out)(?= (?:at|from|on|around|round) )`,
+    'sure',
+    ({ first = '', last, amount, tail = '' }, s, from, to) => {
+      const act = APART.find(([words, way]) => way === last && new RegExp(`^${words}$`).test(first))?.[2];
+      return act && tail !== '' ? made(act, 'side seams', amount, tail, s, from, to) : undefined;
+    },
+  ),
   // "took in 1 cm at each side seam at the waist", "let out half a centimetre at the hips".
   given(/took in|tak(?:e|en) in|let out|nipped|brought in/, changed)(
     `${LEAD}(?<verb>took in|take in|taken in|let out|nipped in|brought in)(?: (?:by )?${AMOUNT})?(?: (?<way>${WAY}))?(?: (?:at|along|from|in|on) (?:each|both|the|every) (?<seam>side seams?|inseams?|centre back seam|center back seam|back seam|princess seams?))?`,
@@ -403,8 +415,8 @@ export const recogniseChange = byRules([
     'sure',
     ({ target, amount, tail = '' }, s, from, to) => made('more', target, amount, tail, s, from, to),
   ),
-  given(/took|tak|cut|remov|chop|trim|shav|pinch/, changed)(
-    `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
+  given(/took|tak|cut|remov|chop|trim|shav|pinch|hacked|lopped/, changed)(
+    `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched|hacked|lopped)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
     'sure',
     ({ target, amount, tail = '' }, s, from, to) => {
       const words = s.typed(from, to);
@@ -430,9 +442,13 @@ export const recogniseChange = byRules([
     ({ amount, tail = '' }, s, from, to) => change({ kind: 'scoop-crotch', sign: 1 }, lengthIn(amount, s), tail, s, s.typed(from, to)),
   ),
   given(/ off/, changed)(
-    `${LEAD}(?:took|take|cut|chopped|removed|trimmed)(?: about)? ${AMOUNT} off(?:(?: the)? (?:length|bottom(?: edge)?))?(?= *(?:$|[,.;·|]|and\\b))`,
+    `${LEAD}(?:took|take|cut|chopped|hacked|lopped|removed|trimmed)(?: about)? ${AMOUNT} off(?:(?: the)? (?:length|bottom(?: edge)?))?(?= *(?:$|[,.;·|]|and\\b))`,
     'likely',
-    ({ amount, tail = '' }, s, from, to) => made('shorter', 'length', amount, tail, s, from, to),
+    ({ amount, tail = '' }, s, from, to) => {
+      // "Sleeves too long, cut 4 cm off": of what is too long.
+      const part = LONG_BEFORE.exec(s.low.slice(0, from))?.[1] ?? 'length';
+      return made('shorter', part, amount, tail, s, from, to);
+    },
   ),
   // Darts that the pattern has not.
   given(/ darts?/, changed)(

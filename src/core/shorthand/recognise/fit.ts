@@ -379,6 +379,16 @@ const seen = byRules([
     'likely',
     (_, s, from, to) => (beginsClause(s, from) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
   ),
+  // "Perfect!": how it fits, or how it is liked.
+  rule(
+    `(?:(?:it|it's|is|this one|this one's|that was|that one|was|but|now|just|finally|really|absolutely|pretty much|simply|basically) )*(?:(?<perfect>perfect)|spot[ -]on|just right|finally right)(?: (?:now|this time|at last|in the end|straight away))?${WHOLE_CLAUSE}`,
+    'weak',
+    ({ perfect }, s, from, to) =>
+      // "And now it's perfect" is of what was just said.
+      beginsClause(s, from) && !/\band $/.test(s.low.slice(0, from))
+        ? asks([{ is: 'rest right' }], ...(perfect === undefined ? [] : [[{ is: 'love', love: 5 }] as const]), mereWords(s.typed(from, to)))
+        : undefined,
+  ),
   // What one sees, by the catalogue.
   rule(`(?<symptom>${anyOf(SYMPTOM_WORDS.keys())})(?: (?<degree>${DEGREE}))?`, 'sure', ({ symptom = '', degree = '' }, s, from, to) => {
     const id = SYMPTOM_WORDS.get(symptom.trim());

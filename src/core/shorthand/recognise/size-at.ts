@@ -57,7 +57,7 @@ export const recogniseSizeAt = byRules([
     },
   ),
   rule(
-    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&)/]|(?:and|in|with|but|from|then|took|so|for|the|i|bodice|pieces?|pattern|size)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
+    `(?:(?:with|and) )?(?:an? )?(?:size:? )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=[ \\t]*\\n|\\s*(?:$|[,.;·|&)/]|(?:and|in|with|but|from|then|took|so|for|the|i|bodice|pieces?|pattern|size)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
     'likely',
     ({ size, zones }, s, from, to) => {
       const label = labelOf(size, s, false);

@@ -104,8 +104,8 @@ const recogniseWhole = byRules([
     'sure',
     (_, s, from, to) => (sizeBehindName(s, from) === undefined ? undefined : { says: mereWords(s.typed(from, to)) }),
   ),
-  given(/(?:up|down) to /, rule)(
-    `(?:sized|went) (?:up|down) to (?:an? |the )?(?:size )?(?<size>${LABEL})${ALONE}(?! (?:at|in|on|for|around|across|through) ${THE}${ZONE})`,
+  given(/(?:up|down) (?:an? size,? |one size,? |two sizes,? )?to /, rule)(
+    `(?:sized|went) (?:up|down)(?: (?:an?|one|two) (?:full )?sizes?,?)? to (?:an? |the )?(?:size )?(?<size>${LABEL})${ALONE}(?! (?:at|in|on|for|around|across|through) ${THE}${ZONE})`,
     'sure',
     ({ size }, s) => inAll(size, s, true),
   ),

@@ -42,6 +42,9 @@ const WITH_ITS_DAY = new RegExp(`^[^,.;\\n]*\\b${DAY}(?![\\w/])`);
 /** Who did it, and that it was lately. */
 const LATELY = "(?:(?:i|we|i've|i'm|just|have|am|finally|then|now) )*";
 
+/** It was in use. */
+const WAS_USED = /\b(?:worn|wore|wears?|wash(?:es|ed|ing)?|pilled|faded|shrank|shrunk|for (?:years|months|ages))\b/;
+
 /** A toile tells something. */
 const TOLD_BY = /^ (?:showed|told|said|revealed|proved|taught|had shown|made (?:me|it) (?:see|clear))(?![a-z])/;
 
@@ -52,6 +55,9 @@ const states = byRules([
     ({ stage }, s, from, to) => {
       // The pattern, or what was left of the fabric, is no garment.
       if (/\b(?:patterns?|toile|muslin|scraps|rest|fabric|leftovers?)(?: (?:is|are|goes|go))? $/.test(s.low.slice(0, from))) return undefined;
+      // What was worn or washed had been finished.
+      if (/binned|\bbin\b|threw|scrapped/.test(s.low.slice(from, to)) && WAS_USED.test(s.low))
+        return asks([{ is: 'state', state: 'worn out' }], [{ is: 'state', state: 'abandoned' }], mereWords(s.typed(from, to)));
       const at = stage === undefined ? -1 : s.low.indexOf(stage, from);
       const abandoned = says({
         is: 'state',

@@ -113,6 +113,28 @@ const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
   ],
 ];
 
+/** Words of how a garment is liked, a clause of their own: how much that is of five is asked, likeliest first. */
+const LIKED_IN_WORDS: readonly (readonly [words: string, loves: readonly (1 | 2 | 3 | 4 | 5)[]])[] = [
+  [
+    `(?:(?:i|i'm|am|was|so|very|really|super|absolutely|just|more than|and|but) )*(?:happy|pleased|chuffed(?: to bits)?|thrilled|delighted|over the moon|proud)(?: (?:with|about|of) ${IT})?|(?:i )?(?:could ?n't|couldn't|could not) be (?:happier|more pleased)(?: with ${IT})?`,
+    [5, 4],
+  ],
+  [
+    "(?:(?:it's|it is|is|this is|the|my|one of|probably|definitely|easily|by far|quite possibly) )*(?:best|nicest)(?: (?:one|of them|thing|things|make|makes|garment|version))?(?: (?:so far|yet|ever|of all|of the lot|of the bunch|(?:i've|i have) (?:ever )?(?:made|sewn)))+",
+    [5, 4],
+  ],
+  ["(?:(?:it's|it is|is|this one's|this one is|this is|definitely|such) )*a (?:real |definite )?keeper|no complaints(?: at all)?", [5, 4]],
+  [
+    `(?:(?:i|i'm|am|it's|just|really|but) )*not (?:a (?:big |huge )?fan(?: of ${IT})?|(?:that |so |too |very )?keen(?: on ${IT})?|for me|my best(?: work| effort)?)|(?:(?:i|just|but) )*(?:never|don't|do not|rarely|hardly ever) (?:really |ever )?reach for ${IT}`,
+    [2, 3, 1],
+  ],
+  [`(?:i )?regret (?:making|sewing|buying|starting) (?:${IT}|[a-z ]{2,20})`, [1, 2]],
+  [
+    "(?:(?:it's|it is|is|just|only|perfectly|still|and|but) )*(?:al(?:l ?)?right|wearable|passable|acceptable)(?:,? but (?:not great|nothing special|not perfect|no more))?|could (?:be|have been) better",
+    [3, 2],
+  ],
+];
+
 /** How it is liked and worn, why not, and whether it is sewn again. */
 export const recogniseVerdict = byRules([
   rule(
@@ -161,6 +183,14 @@ export const recogniseVerdict = byRules([
       const [one, other] = /^(?:perf|win|tri)/.test(word) ? ([5, 4] as const) : ([1, 2] as const);
       return alone ? asks([{ is: 'love', love: one }], [{ is: 'love', love: other }], mereWords(s.typed(from, to))) : undefined;
     },
+  ),
+  ...LIKED_IN_WORDS.map(([words, loves]) =>
+    rule(`(?:${words})(?= *(?:$|[,.;!·|)\\n]))`, 'likely', (_, s, from, to) =>
+      // A rating beside it says it in figures.
+      !/(?:^|[,.;:!·|(\n-]|\b(?:and|but)) *$/.test(s.low.slice(0, from)) || RATED.test(s.low.slice(to))
+        ? undefined
+        : { ...asks(...loves.map((love) => [{ is: 'love', love }] as const), mereWords(s.typed(from, to))), weight: weightOver(2, s, from, to) },
+    ),
   ),
   // Stars drawn out, those that it has not behind them.
   rule(`(?<n>(?:[★⭐]\\ufe0f?){1,5})☆{0,4}`, 'sure', ({ n = '' }) => loved(n.replace(/\ufe0f/g, '').length)),
@@ -327,9 +357,12 @@ export const recogniseVerdict = byRules([
     },
   ),
   rule(
-    `(?:(?:i'm|am|definitely|certainly|already|and) )*(?:making|sewing|planning|cutting) (?:another(?: (?:one|pair))?|more of (?:these|them)|a second (?:one|pair))`,
+    `(?:(?:i'm|am|definitely|certainly|already|and) )*(?:making|sewing|planning|cutting) (?:another(?: (?:one|pair))?|more of (?:these|them)|a second (?:one|pair)|(?:the|my) next(?: (?:one|pair))?(?= *(?:$|[,.;])))`,
     'sure',
     () => says({ is: 'again', answer: 'as is' }),
+  ),
+  rule(`(?:(?:i|now|already|definitely|and|so) )*want (?:another|more|several)(?: (?:one|pair|of (?:these|them)))?(?= *(?:$|[,.;!·|]))`, 'sure', () =>
+    says({ is: 'again', answer: 'as is' }),
   ),
   rule(`not again(?: in [^,.;·|]{2,30})?`, 'likely', () => asks([{ is: 'again', answer: 'no' }], [{ is: 'again', answer: 'other fabric' }])),
   rule(`(?:(?:i )?(?:would|will) )?(?:sew|make) (?:it )?again[:?]? (?<answer>as is|with changes|other fabric|later|no|yes)`, 'sure', ({ answer }) => {
