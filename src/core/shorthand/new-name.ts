@@ -30,7 +30,7 @@ const SOMEBODY = "(?<=(?:made|sewed|sewn) (?:(?:my|our) )?)(?:(?:little|big|olde
 const HEADING = '(?<=^)[^\\n:.;!?,]{3,60}: *\\n[ \\t]*(?:(?:[-*•]|\\d{1,2}[.)])[ \\t]+)?';
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:${HEADING})?(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
+  `^(?:${HEADING})?(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|tried(?: out)?(?= (?:the|an?|my|out) )|tested|(?<=\\b(?:the|a) )free|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|\\d+ ?[x×](?= )|[2-9]|(?:size|sz)\\.? ?(?:\\d{1,2}|x{0,3}[sml])(?= (?!bust|waist|hips?|bodice|sleeves?|shoulders?|all|throughout|straight|graded)[a-z])|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
@@ -181,7 +181,15 @@ export function newSubject(line: LineSoFar): Subject | undefined {
   const nameAndNoun = (at: number): Subject | undefined => {
     const found = newSubjectAt(at, line);
     const [said, opens] = found ? [low.slice(found.from, found.to), low.slice(found.from).split(/[ -]/, 1)[0]] : ['', ''];
-    return found?.from === at && isGarment(said) && said !== opens && !isTradeWord(opens ?? '') ? found : undefined;
+    // "Size 12 linen shift dress": what it is of stands before its name.
+    const isNext =
+      found !== undefined &&
+      low
+        .slice(at, found.from)
+        .trim()
+        .split(' ')
+        .every((word) => word === '' || FABRICS.has(word));
+    return isNext && isGarment(said) && said !== opens && !isTradeWord(opens ?? '') ? found : undefined;
   };
   /** "My first jeans! Curlew jeans": the same noun, and a name. */
   const namedAfter = ({ from, to }: Subject) => {

@@ -115,8 +115,13 @@ describe('a telling is split into makes', () => {
     ],
     [
       'months before each',
-      'Sept: Merle top - M - viscose\nOct: Merle top - S - viscose - perfect',
-      ['Sept: Merle top - M - viscose', 'Oct: Merle top - S - viscose - perfect'],
+      'Sept: Merle top - M - viscose\nOct: Merle top - S - viscose - perfect\nNov - a quilt top\nDec: swimsuit, size M',
+      ['Sept: Merle top - M - viscose', 'Oct: Merle top - S - viscose - perfect', 'Nov - a quilt top', 'Dec: swimsuit, size M'],
+    ],
+    [
+      'so many of each, what was tried first, and what stands over all of it',
+      'Summer makes 2025\n2 x Reed tee (S), 1 x Reed tee dress (S)\nTried the free Plover tank. Printed wrong. Second one in L is good. Third for my mum.',
+      ['2 x Reed tee (S)', '1 x Reed tee dress (S)', 'Tried the free Plover tank. Printed wrong.', 'Second one in L is good.', 'Third for my mum.'],
     ],
     [
       'forms with a blank line between, sizes at places among them',

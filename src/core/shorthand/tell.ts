@@ -37,7 +37,7 @@ export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === unde
 /** The sign of a list. */
 const SIGN = '(?:[-*•]|\\d{1,2}[.)])[ \\t]+';
 /** One of several in a row. */
-const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|another) ';
+const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|\\d+ ?[x×]|another) ';
 /** Where a make may begin. */
 const MAY_BEGIN = new RegExp(
   [
@@ -59,7 +59,7 @@ const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
 const BLANK_LINE = new RegExp(`\\n[ \\t]*\\n\\s*(?:${SIGN})?`, 'g');
 /** Words that say that something was made. */
-const MADE = /\b(?:made|sewed|sewn|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
+const MADE = /\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
 
 /** "And then a heron coat", as it is dictated. */
 const THEN_ONE = /\b(?:then|next|after that|afterwards) (?:an?|another|my) $/;
@@ -69,7 +69,7 @@ const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth|next)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth|next) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? in|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) ))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth|next)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth|next) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) ))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -77,7 +77,7 @@ const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 
 /** A year that stands by itself over what was sewn in it. */
 const YEAR_ABOVE =
-  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
+  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|spring|summer|autumn|fall|winter|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
 /** A month that stands by itself over what was sewn in it, with its year or without, or over nothing. */
 const MONTH_ABOVE = new RegExp(
   `(?:^|\\n)(?<line>[ \\t#*_]*(?:(?:(?:made|sewn) )?in )?(?<month>${MONTH})\\.?(?:,? (?<year>(?:19|20)\\d{2}))?(?: (?:makes|sewing|projects))?[ \\t]*:?[ \\t*_]*(?<nothing>\\n?[ \\t*-]*(?:nothing|no sewing|none|did not sew|didn't sew)(?![a-z])[^\\n]{0,60})?)(?=\\n|$)`,
@@ -101,7 +101,7 @@ const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEEKDAY}) ?: *$`);
 
 /** A day before all else. */
-const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )`);
+const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? |(?:in )?${MONTH}\\.?(?: \\d{4})?(?: ?:| -) )`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
 const NAMED_ALONE = /^\s*(?:$|[,:(.;!-]|(?:for|from|out of|in|size|sz|age)\b)/;
 /** "An apron for Mum", "also a lovely skirt, in denim": one of a kind, which has no other name. */

@@ -59,8 +59,13 @@ const version = byRules([
 /** Several at once: "two pairs of", "three of them", a number right before the name. */
 const quantity = byRules([
   rule(`(?<n>${COUNT}) (?:of (?:them|these)|pairs(?: of)?|copies(?: of)?|the same)`, 'likely', ({ n = '' }) => several(countOf(n))),
-  rule(`[x×] ?(?<n>\\d{1,2})(?! ?(?:cm|mm|m|inch|in|x)\\b)`, 'likely', ({ n = '' }, s, from) =>
-    /(?:^|[\s,;·|(])$/.test(s.low.slice(0, from)) && !/\d\s*$/.test(s.low.slice(0, from)) ? several(Number(n)) : undefined,
+  rule(`[x×](?<apart> ?)(?<n>\\d{1,2})(?! ?(?:cm|mm|m|inch|in|x)\\b)`, 'likely', ({ n = '', apart }, s, from) => {
+    // "150 x 3" is how large something is; "14 x3" three of a size.
+    const isAcross = apart !== '' && /\d\s*$/.test(s.low.slice(0, from));
+    return /(?:^|[\s,;·|(])$/.test(s.low.slice(0, from)) && !isAcross ? several(Number(n)) : undefined;
+  }),
+  rule(`(?<n>\\d{1,2}) ?[x×]`, 'likely', ({ n = '' }, s, _, to) =>
+    s.subject && /^ $/.test(s.low.slice(to, s.subject.from)) ? several(Number(n)) : undefined,
   ),
   rule(`(?<n>${COUNT})`, 'weak', ({ n = '' }, s, from, to) =>
     // "A 10 Murre dress" is one of that size.

@@ -3,8 +3,12 @@ import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { NOTION } from './cost';
 
-const NEW =
-  /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\b|\d)|aged? |i |an? |the ))/u;
+/** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
+const ITS_DAY = "['’]s (?:\\d+(?:st|nd|rd|th)? |first )?(?:birthday|christening|baptism|graduation|naming day|school play|nativity|recital)";
+const NEW = new RegExp(
+  `^for (?:my (?:\\p{L}+ ))?(\\p{Lu}[\\p{L}'-]+)(?:${ITS_DAY})?(?=\\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\\b|\\d)|aged? |i |an? |the ))`,
+  'u',
+);
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
@@ -98,8 +102,7 @@ const SOMEBODY = `${WHOSE}${WHICH}(?<kin>${KIN}(?:'s ${WHICH}${KIN})?)(?![a-z])`
 const FOR_RELATION = new RegExp(`^for ${SOMEBODY}`);
 /** "For my 3-year-old": a child whose name nobody said. */
 const FOR_CHILD = /^for (?:my|our) \d{1,2}[ -]?(?:year|month|week)s?[ -]old(?![a-z])/;
-/** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
-const ITS_DAY = /^'s (?:\d+(?:st|nd|rd|th)? )?(?:birthday|christening|baptism|graduation|naming day)/;
+const BEHIND_KIN = new RegExp(`^${ITS_DAY}`);
 /** Who has a name of their own: "for my best friend Lena". */
 const CALLED =
   /^ (?!(?:again|too|also|as|but|because|so|to|at|on|by|this|last|next|today|yesterday|now|really|is|was|has|had|will|would|wanted|wants|loves?|liked?|needs?|needed|asked|made|before|after|when|while|since|if|then|x{0,3}[sml])\b)(?<name>\p{L}[\p{L}'-]+)/iu;
@@ -116,7 +119,7 @@ const related: Recogniser = ({ low, typed }, at) => {
   const end = at + found[0].length;
   const called = CALLED.exec(typed(end, low.length));
   const isCalled = called !== null && !NOBODY.test(called.groups?.['name'] ?? '');
-  const beside = GOES_ON.test(low.slice(end)) ? null : isCalled ? called : ITS_DAY.exec(low.slice(end));
+  const beside = GOES_ON.test(low.slice(end)) ? null : isCalled ? called : BEHIND_KIN.exec(low.slice(end));
   const to = end + (beside?.[0].length ?? 0);
   if (!GOES_ON.test(low.slice(to))) return [];
   const kin = found.groups?.['kin'] ?? 'child';

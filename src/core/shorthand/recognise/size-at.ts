@@ -78,6 +78,8 @@ export const recogniseSizeAt = byRules([
       if (/\belastic $/.test(s.low.slice(0, from)) || MEASURED.test(s.low.slice(to)) || IS_FRACTION.test(size ?? '')) return undefined;
       const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');
       const one = labelOf(size, s, false);
+      // "L, chest 42" is how large he is.
+      if (/\bchest$/.test(zones ?? '') && Number(size) >= 30 && !s.subject?.sizes.includes(size ?? '')) return undefined;
       if (one !== undefined && !/^(?:a|i|an|in)$/.test(size ?? '')) return at(whole(one), zones, s);
       const [a, b] = [labelOf(two?.[1], s, false), labelOf(two?.[2], s, false)];
       return a !== undefined && b !== undefined && a !== b ? at(halfway(a, b), zones, s) : undefined;

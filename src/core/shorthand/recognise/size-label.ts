@@ -20,7 +20,7 @@ const AFTER_SIZE =
 export const SO_MUCH = '\\d+(?:[.,]\\d+)? ?(?:m|met(?:re|er)s?|yds?|yards?)';
 export const FABRIC = `(?:${FABRIC_COLOUR} (?:[a-zß-ɏ]+ ){0,2})?${FABRIC_NOUN}`;
 /** That nothing goes on with a label that stands here. */
-export const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|(?:${anyOf(AFTER_SIZE)}|${SO_MUCH}|${FABRIC})(?![a-z]))))`;
+export const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|(?:${anyOf(AFTER_SIZE)}|[x×]\\d{1,2}|${SO_MUCH}|${FABRIC})(?![a-z]))))`;
 /** "75B": the sizes of bras. */
 export const BAND_AND_CUP = /^(?:2[68]|[3-5]\d|[6-9][05]|1[0-3][05])(?:aa?|b|c|d{1,4}|ee?|ff?|gg?|hh?|j|k)$/;
 

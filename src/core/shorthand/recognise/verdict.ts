@@ -298,6 +298,7 @@ export const recogniseVerdict = byRules([
     'sure',
     () => ({ ...says({ is: 'wears', wears: 0 }), weight: 9 }),
   ),
+  rule(`(?:(?:still|so far|it is|it's|is|as yet) )*unworn(?: (?:so far|yet|as yet))?`, 'sure', () => says({ is: 'wears', wears: 0 })),
   rule(
     `${WORN} (?:(?:only|just|maybe|about) )*(?:once or twice|(?<least>${COUNT}) or (?<most>${COUNT}) times)`,
     'sure',
