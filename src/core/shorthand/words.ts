@@ -66,6 +66,8 @@ const ZONE_SYNONYMS: Record<string, ZoneId> = {
   bottom: 'hip',
   'high hip': 'hip',
   breast: 'bust',
+  boobs: 'bust',
+  'shoulder blades': 'acrossBack',
   cups: 'cup',
   wire: 'wireLine',
   wires: 'wireLine',

@@ -1,3 +1,4 @@
+import { isDenied } from '../denied';
 import { zoneOf, type ZoneId } from '../../body/zones';
 import { symptomOf } from '../../catalogue/symptoms';
 import { outcomeOf } from '../../make/outcome';
@@ -350,6 +351,12 @@ const seen = byRules([
     `(?:(?:fits?|fit|sits?|is|are|now|feels) )*(?:just )?${RIGHT}(?: fit)? (?:at|in|across|on|round|around|through|over|for) (?<zones>${ZONES})`,
     'sure',
     ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
+  ),
+  // "The bust fits but the hips don't."
+  given(/ fit/, rule)(
+    `${THE}(?<zones>${ZONES})(?: (?:now|finally|actually|all|both|does|do))* (?:fits?|fitted)(?= *(?:$|[,.;·|\\n)]|(?:and|but|now|this time)\\b))`,
+    'likely',
+    ({ zones }, s, from, to) => (isDenied(s.low.slice(0, from)) ? undefined : stated(rightAt(zonesNamed(zones, s)), s, from, to)),
   ),
   given(FITS, rule)(`(?:right|good|fine|ok|perfect) (?<zones>${ZONES})`, 'weak', ({ zones }, s, from, to) =>
     stated(rightAt(zonesNamed(zones, s)), s, from, to),

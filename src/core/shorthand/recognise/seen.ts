@@ -112,9 +112,13 @@ const SEEN: readonly (readonly [symptom: SymptomId, needs: RegExp, said: string]
   [
     'bust-dart-high',
     /dart/,
-    `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) above (?:the |my )?(?:apex|bust ?point|nipples?|bust)`,
+    `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) (?:above (?:the |my )?(?:apex|bust ?point|nipples?|bust)|too high(?: up)?)`,
   ],
-  ['bust-dart-low', /dart/, `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) below (?:the |my )?(?:apex|bust ?point|nipples?|bust)`],
+  [
+    'bust-dart-low',
+    /dart/,
+    `(?:(?:the|my) )?(?:bust )?darts? (?:points?|ends?|finish(?:es)?) (?:below (?:the |my )?(?:apex|bust ?point|nipples?|bust)|too low(?: down)?)`,
+  ],
   [
     'bust-folds',
     /bust|chest/,
@@ -175,8 +179,29 @@ const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, needs: RegExp, said
     `(?:they |it )?(?:(?:keeps? |kept )?(?:slid(?:e|es|ing)|fall(?:s|ing)?|slip(?:s|ping)?|com(?:es|ing)|creep(?:s|ing)?) down(?: (?:all day|all the time|constantly|when i walk))?|(?:i )?(?:keep|kept|have to keep) (?:pulling|hitching|tugging) (?:them|it) up|(?:only |just )?(?:need|needs|needed)(?: to wear)? a belt(?! loop)(?: to (?:stay|keep (?:them|it)) up)?)`,
     'lower',
   ],
+  ['leg', -1, /swing|mast/, `(?:they are |they're |they |proper )?(?:ankle[- ]swingers?|(?:at )?half[- ]mast)`, 'lower'],
+  ['waistband', -1, /dig/, `(?:they |it |(?:the )?waistband )?digs? in(?:to me)?(?: when i (?:sit|bend)(?: down| over)?)?`, 'lower'],
+  [
+    'bust',
+    -1,
+    /squash|squish|flatten/,
+    `(?:(?:my|the) )?(?:boobs?|bust|chest|breasts?) ${IS}(?:squashed|squished|flattened)(?: (?:flat|down))?|(?:it )?(?:squash(?:es)?|squish(?:es)?|flattens?) (?:my |the )?(?:boobs?|bust|chest|breasts?)`,
+  ],
+  // Where it is too tight below, it works its way up; a collar or a sleeve does so by itself.
+  [
+    'hip',
+    -1,
+    /rid/,
+    `(?<!\\b(?:collars?|sleeves?|bands?|waistband|crotch|cuffs?|cups?|facings?|legs?)\\b[^,;.]{0,60})(?:(?:the )?hem |it |the back )?(?:keeps? |is )?rid(?:es|ing) up(?: (?:at|in) the (?:back|front))?(?: (?:all the time|constantly|a lot|at the back))?(?! (?:when|as|between|my))`,
+  ],
   ['waistband', -1, /muffin/, `(?:gives? me |it has )?(?:an? )?muffin top`, 'lower'],
 ];
+
+/** What will not close, by nothing that says where. */
+const NOT_CLOSED = `(?:(?:the|its) )?zip(?:per)? (?:(?:only )?just )?(?:${CANNOT}|won't|barely|hardly)(?: (?:even|quite))? (?:close|closes|do up|does up|go up|goes up|zip up|budge)|(?:i )?(?:${CANNOT}|can barely|can hardly)(?: (?:even|quite))? (?:(?:do|get|zip|pull) (?:up )?(?:the |its )?zip(?:per)?(?: up)?|(?:zip|do) (?:it|them|her) up|get (?:it|them) (?:closed|done up))`;
+
+/** In the midst of her. */
+const AT_THE_TUMMY = `(?:(?:it|they|is|are|a bit|a little|slightly|too|very|quite|rather|still) )*(?<way>pull(?:s|ing)?|strain(?:s|ing)?|tight|snug|loose|baggy) (?:across|over|at|round|around|on|in) (?:the |my )?(?:tummy|belly|stomach|middle|midriff)`;
 
 /** Room that is wished for: it was not there, or it is for the next one only. */
 export const ROOM_WANTED = `(?:it |i )?(?:needs?|needed|wants?|wanted|could (?:use|do with|have)) (?:(?:a (?:bit|little|touch|tad)|some|much|slightly) )*more (?:room|ease) (?:at|in|across|through|around|round|over|for) (?:the |my )?(?<zones>${ZONES})`;
@@ -233,6 +258,15 @@ export const recogniseSeen = byRules([
       return isOfIt && canHave([zone], s) ? asks(noted(zone, way), mereWords(words)) : undefined;
     }),
   ),
+  inClause(/zip|do |get /, NOT_CLOSED, (s, words) => {
+    const girths = (['bust', 'waist', 'waistband', 'hip'] as const).filter((zone) => girthsOf(s).includes(zone));
+    return girths.length === 0 ? undefined : asks(...girths.map((zone) => noted(zone, -1)), mereWords(words));
+  }),
+  inClause(/tummy|belly|stomach|mid/, AT_THE_TUMMY, (s, words) => {
+    const way = /loose|baggy/.test(words.toLowerCase()) ? 1 : -1;
+    const places = (['waist', 'waistband', 'hip'] as const).filter((zone) => girthsOf(s).includes(zone));
+    return places.length === 0 ? undefined : asks(...places.map((zone) => noted(zone, way)), mereWords(words));
+  }),
   given(/buttons?/, rule)(
     `(?:(?:the|my) )?${BUTTONS_STRAIN} (?:at|across|over|on) (?:the |my )?(?<zones>bust|chest|hips?)`,
     'sure',

@@ -4,7 +4,7 @@ import { isDenied } from '../denied';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { countedOver } from '../how-often';
 import { asks, byRules, given, mereWords, rule, says, unread, weightOver, wordCount, type Meant } from '../said';
-import { WHOSE } from '../words';
+import { WHOSE, ZONE_WORDS } from '../words';
 
 const LOVES = [1, 2, 3, 4, 5] as const;
 const loved = (n: number): Meant | undefined => {
@@ -134,6 +134,9 @@ const LIKED_IN_WORDS: readonly (readonly [words: string, loves: readonly (1 | 2 
     [3, 2],
   ],
 ];
+
+/** A place right before. */
+const AT_A_PLACE = new RegExp(`\\b(?:front|back|${anyOf(ZONE_WORDS.keys())}) $`);
 
 /** How it is liked and worn, why not, and whether it is sewn again. */
 export const recogniseVerdict = byRules([
@@ -336,7 +339,9 @@ export const recogniseVerdict = byRules([
   rule(
     `(?:(?:it|and|but) )*(?:creases|wrinkles|creased|crumples)(?: (?:so much|too much|badly|like mad|terribly|a lot|easily|if you look at it|as soon as [^,.;·|]{2,30}))?(?! (?:at|across|around|under|below|between|from|on) (?:the|my) )`,
     'likely',
-    () => asks([{ is: 'reason', reason: 'fabric' }], [{ is: 'reason', reason: 'care' }]),
+    // "Front crotch wrinkles" are of its fit.
+    (_, s, from) =>
+      AT_A_PLACE.test(s.low.slice(0, from)) ? undefined : asks([{ is: 'reason', reason: 'fabric' }], [{ is: 'reason', reason: 'care' }]),
   ),
   // Again.
   rule(
