@@ -210,3 +210,26 @@ test('a notebook’s year dates what stands below it; a second pair is one, and 
   await page.getByLabel('Filter').fill('gannet');
   await expect(row(/Gannet jeans version 2/)).not.toContainText('hip');
 });
+
+test('what is told without its day is of none, and so are its wears, until that is said', async ({ page }) => {
+  await page.goto('/tell');
+  await page.getByLabel('What did you sew?').fill('Teal cardigan M, worn 60 times, love 5\nReed tee S, finished 3 May 2026, worn 4 times');
+  await expect(page.getByText('2 makes · nothing is asked')).toBeVisible();
+  await expect(page.getByText('No day is said, so it stands in no year')).toHaveCount(1);
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('2 makes saved. Ctrl Z takes it all back.')).toBeVisible();
+
+  await page.goto('/wear');
+  await expect(page.getByText('And 60 wears of which nobody noted when, in this year or before.')).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Teal cardigan, version 1' }).first().click();
+  await expect(page.getByText('nobody noted when')).toBeVisible();
+  await page.getByRole('link', { name: 'Change what was cut' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Day not known' })).toBeChecked();
+  await expect(page.getByLabel('Cut on')).toHaveCount(0);
+  await page.getByLabel('Finished on').fill('2025-11-02');
+  await page.getByLabel('Finished on').press('Enter');
+  await expect(page.getByRole('checkbox', { name: 'Day not known' })).not.toBeChecked();
+  await page.getByRole('link', { name: 'Back to the make' }).click();
+  await expect(page.getByText('cut 2 November 2025')).toBeVisible();
+});

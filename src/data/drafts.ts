@@ -1,3 +1,4 @@
+import { draftToday } from '../core/ledger/earlier-names';
 import { useSyncExternalStore } from 'react';
 import type { DraftKind, DraftOf } from './draft-shapes';
 import { itemAt } from '../core/units/item-at';
@@ -87,10 +88,7 @@ export async function settleDrafts(): Promise<readonly string[]> {
   const names = draftNames();
   // Most visits find none: the shapes are not loaded for them.
   if (names.length === 0) return [];
-  const [{ draftKindOf, DRAFT_WORDS, readDraft }, { draftToday }] = await Promise.all([
-    import('./draft-shapes'),
-    import('../core/ledger/earlier-names'),
-  ]);
+  const { draftKindOf, DRAFT_WORDS, readDraft } = await import('./draft-shapes');
   return names.flatMap((name) => {
     const kind = draftKindOf(name);
     const written = writtenIn(localStorage.getItem(KEY(name)) ?? '');

@@ -114,6 +114,11 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'but none for what is said of the next time',
+      'Curlew skirt 44, hem still to do, next time lengthen by 3 cm. For the next one I would size up.',
+      ['Curlew skirt 44, hem still to do, next time lengthen by 3 cm. For the next one I would size up.'],
+    ],
+    [
       'months before each',
       'Sept: Merle top - M - viscose\nOct: Merle top - S - viscose - perfect\nNov - a quilt top\nDec: swimsuit, size M',
       ['Sept: Merle top - M - viscose', 'Oct: Merle top - S - viscose - perfect', 'Nov - a quilt top', 'Dec: swimsuit, size M'],

@@ -50,7 +50,7 @@ const MAY_BEGIN = new RegExp(
     // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
     `,(?<=(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300},)[ \\t]+(?:and )?`,
     // Words that lead on where nobody set a full stop.
-    '(?<!\\b(?:and|i|we))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
+    '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
   ].join('|'),
   'gu',
 );
@@ -69,7 +69,7 @@ const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth|next)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth|next) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) ))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) ))(?![a-z])`,
 );
 
 /** A size that stands before the name. */

@@ -129,7 +129,7 @@ export function Compare() {
         row('Size', (c) =>
           [sizeLineWords(c.make.size), ...c.make.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)].join(', '),
         ),
-        row('Altered', (c) => c.make.alterations.map((a) => alterationWords(a, unit)).join('; ') || 'nothing'),
+        row('Altered', (c) => c.make.alterations.map((a) => alterationWords(a, unit)).join('; ') || 'nothing noted'),
       ],
     },
     {

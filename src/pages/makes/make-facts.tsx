@@ -110,7 +110,7 @@ export function MakeFacts({ make, pattern, hanging }: { make: Make; pattern: Pat
       )}
       <dt>Altered</dt>
       <dd>
-        {make.alterations.length === 0 && 'nothing'}
+        {make.alterations.length === 0 && 'nothing noted'}
         {make.alterations.map((a) => (
           <div key={a.id}>
             {alterationWords(a, unit)} <span className="text-small text-ink2">{a.purpose === 'style' ? 'for looks' : alterationWhen(a)}</span>

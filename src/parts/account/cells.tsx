@@ -67,7 +67,8 @@ export function AlterationList({
   showWhen: boolean;
   isNew?: (a: Alteration) => boolean;
 }) {
-  if (alterations.length === 0) return <span className="text-small text-ink2">nothing</span>;
+  // What is to be cut has none; of what was cut nobody may have said so.
+  if (alterations.length === 0) return <span className="text-small text-ink2">{isNew ? 'nothing' : 'nothing noted'}</span>;
   return (
     <ul>
       {alterations.map((a) => (

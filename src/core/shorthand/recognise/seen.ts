@@ -211,12 +211,13 @@ const SHOULDER_OFF = `(?:(?:the|my) )?shoulders?(?: seams?)? (?:(?:sits?|hangs?|
 
 /** A garment that is too large or too small as a whole. */
 const OVERALL =
-  '(?:(?:it|they|this one|came|comes?|come|turned|ended|runs?|ran|is|was|are|were|fits?|out|up|overall|rather|far|way|much|quite|slightly|a bit|a little|a tad|a touch|really|still|just) )*(?:too )?(?<way>big|large|small|tight|loose|baggy|wide|narrow)(?: (?:all over|everywhere|all round|overall|on me|for me|in the body))*(?! now)';
+  "(?:(?:it|it's|they|they're|this one|came|comes?|come|turned|ended|runs?|ran|is|was|are|were|fits?|out|up|overall|rather|far|way|much|quite|slightly|a bit|a little|a tad|a touch|really|still|just) )*(?:too )?(?<way>big|large|huge|massive|enormous|small|tiny|tight|loose|baggy|wide|narrow)(?: (?:all over|everywhere|all round|overall|on me|for me|in the body))*(?! now)";
 /** Without one of these it is how the garment is meant. */
 const IS_OFF =
-  /\btoo\b|all over|everywhere|all round|overall|\b(?:runs?|ran)\b|\b(?:comes?|came) (?:up|out)\b|turned out|\ba (?:bit|little|tad|touch)\b|slightly/;
+  /\btoo\b|all over|everywhere|all round|overall|\b(?:runs?|ran)\b|\b(?:comes?|came) (?:up|out)\b|turned out|\ba (?:bit|little|tad|touch)\b|slightly|(?:huge|massive|enormous|tiny) on me|\b(?:it|they)(?: is| are|'s|'re) (?:just )?(?:huge|massive|enormous|tiny)$/;
 const A_BIT = /\ba (?:bit|little|tad|touch)\b|slightly/;
-const IS_WIDE = /big|large|loose|baggy|wide/;
+const IS_WIDE = /big|large|huge|massive|enormous|loose|baggy|wide/;
+const VERY = /huge|massive|enormous|tiny/;
 
 /** Every girth that decides the fit of the garment of a line. */
 const girthsOf = ({ subject }: Sentence): readonly ZoneId[] => {
@@ -287,7 +288,7 @@ export const recogniseSeen = byRules([
     // "It runs large, so I sized down": this one may be right for it.
     if (!beginsClause(s, from) || !IS_OFF.test(said) || /^,? so (?:i|we|now|this)\b/.test(s.low.slice(to)) || (/wide|narrow/.test(way) && !ofBody))
       return undefined;
-    const outcome = outcomeOf(IS_WIDE.test(way) ? 1 : -1, A_BIT.test(said) || !/\btoo\b/.test(said) ? 1 : 2);
+    const outcome = outcomeOf(IS_WIDE.test(way) ? 1 : -1, A_BIT.test(said) || !(/\btoo\b/.test(said) || VERY.test(way)) ? 1 : 2);
     const notes = girthsOf(s).map((zone) => ({ zone, outcome }));
     return notes.length === 0 ? undefined : asks([{ is: 'fit', notes }], mereWords(s.typed(from, to)));
   }),
