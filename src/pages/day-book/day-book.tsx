@@ -111,7 +111,7 @@ export function DayBook() {
                     {m.verdicts.length > 0 && <span className="block">love {m.verdicts.at(-1)?.love} of 5</span>}
                   </td>
                   <td className="py-1 text-right text-small text-ink2">
-                    {isUndated(m) ? 'not noted' : format(parseISO(m.finishedOn ?? m.cutOn), 'd MMM yyyy')}
+                    {isUndated(m) ? 'day not noted' : format(parseISO(m.finishedOn ?? m.cutOn), 'd MMM yyyy')}
                   </td>
                 </tr>
               ))}

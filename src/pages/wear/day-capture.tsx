@@ -129,7 +129,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
           </div>
         </div>
       ))}
-      <div className="grid grid-cols-4 gap-px border border-rule bg-rule max-lg:grid-cols-3 max-sm:grid-cols-2">
+      <div className="grid grid-cols-4 pr-px pb-px max-lg:grid-cols-3 max-sm:grid-cols-2">
         {shown.map((h, i) => {
           const on = worn.has(h.make.id);
           return (
@@ -139,7 +139,8 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
               aria-pressed={on}
               onClick={() => touch(h)}
               className={clsx(
-                'relative flex min-h-14 items-center gap-2 px-2 py-1 text-left focus-visible:z-10',
+                // Each with its own edge: a row that is not full leaves nothing behind it.
+                'relative -mr-px -mb-px flex min-h-14 items-center gap-2 border border-rule px-2 py-1 text-left focus-visible:z-10',
                 on ? 'bg-tint shadow-[inset_4px_0_0_var(--c-ink)]' : 'bg-page hover:bg-tint',
               )}
             >
