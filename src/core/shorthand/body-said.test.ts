@@ -23,6 +23,12 @@ test.each([
   ['high bust 88, bust 92, under bust 78', { highBust: 88, bust: 92, underbust: 78 }],
 ])('%s', (text, measures) => expect(bodySaid(text, 'cm')).toEqual({ measures, otherUnit: false }));
 
+test('who is so many centimetres is so high', () => {
+  expect(bodySaid('      is 122 cm now', 'cm')).toEqual({ measures: { height: 122 }, otherUnit: false });
+  expect(bodySaid('      is 124 cm tall', 'cm')).toEqual({ measures: { height: 124 }, otherUnit: false });
+  expect(bodySaid('      is 6 now', 'cm')).toBeUndefined();
+});
+
 test('figures that are no body’s in the ledger’s unit are taken for the other one, all of them or none', () => {
   expect(bodySaid('bust 36 waist 29 hips 40', 'cm')).toEqual({ measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true });
   expect(bodySaid('my measures: 36-28-38', 'cm')).toEqual({ measures: { bust: 91.44, waist: 71.12, hip: 96.52 }, otherUnit: true });

@@ -43,7 +43,7 @@ const SAID_OF =
  * has grown to so much, is so high.
  */
 const WAYS = [
-  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])|(?:grown|grew|shot up) to (?<grown>${FIGURE})`,
+  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])|(?:(?:grown|grew|shot up) to|^\\s+is(?: now)?(?= \\d{2,3} ?cm| 1[.,]\\d{1,2} ?m)) (?<grown>${FIGURE})(?!(?: ?c?m)? tall)`,
   `(?<figure>${FIGURE}) (?:(?:at|round|around) (?:the|my|her|his) )?(?<name>${NAME})(?![a-z])`,
 ].map((way) => new RegExp(`(?<![a-z\\d])(?:${way})`, 'g'));
 /** "92-74-98": bust, waist and hip, behind a name or said to be measures. */

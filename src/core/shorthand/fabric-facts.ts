@@ -59,7 +59,7 @@ const SHARE = `\\d{1,3}(?:[.,]\\d)? ?% ${FIBRE}`;
 const ONE_WAY = '(?:nap|napped|directional|one[- ]way)(?: (?:print|design|pattern))?';
 /** What fabric is seen to do or to be, none of it in figures. */
 const DOES =
-  '(?:bleeds?|bled|frays?|frayed|pills?|pilled|creases?|creased|wrinkles?|crumples?|sheds?|slips?|slides?|slippery|ladders?|curls?|curled|snags?|scorch(?:es|ed)|melts?|melted|fades?|faded|clings?|drapes?|ravels?|unravels?|itches|itchy|see-through|sheer|stiff|softens?|softened|grows?|grew|skews?|skewed|off grain|wants? starch|rustles?|transparent)';
+  '(?:bleeds?|bled|frays?|frayed|pills?|pilled|creases?|creased|wrinkles?|crumples?|sheds?|slips?|slides?|slippery|ladders?|curls?|curled|snags?|scorch(?:es|ed)|melts?|melted|fades?|faded|clings?|drapes?|ravels?|unravels?|itches|itchy|see-through|sheer|stiff|softens?|softened|grows?|grew|skews?|skewed|off grain|wants? starch|rustles?|transparent|arrived|turned up)';
 const HOW_MUCH = `(?:(?:really|hardly|barely|always|easily|badly|very|quite|rather|a bit|too|${DID_NOT}) )*`;
 
 const waysOf = ({ along, across, both }: Groups): readonly Way[] =>

@@ -133,9 +133,13 @@ const LED_TO = new RegExp(`^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at)(?: 
 const NEXT_TIME =
   /^(?:and |but )?(?:(?:(?:for )?(?:the )?next (?:time|one|version)|in future)[,:]? +|(?=(?:i |we )?(?:should|could|ought to)(?: have|'ve|ve) (?:cut|made|used|sized|gone|lengthened|shortened|added|taken|let|graded|lined|interfaced|chosen|measured|checked|moved|raised|lowered|widened|narrowed|left)(?![a-z])))/;
 
+/** "Remind me to lengthen the sleeves next time I make the shirt". */
+const REMINDED =
+  /^(?:(?:(?:please )?remind me(?: to)?|note to self|(?:i )?(?:must|should|need to) remember(?: to)?|remember(?: to)?)[:,]? +)(?=.*\b(?:next (?:time|one|version)|in future)\b)/;
+
 /** A wish for another version of a garment that there is: it goes with the last one, and makes none. */
 export function forNextTime({ text, low, names, whole }: HeardLine, tables: LineTables, { newId }: ActOptions): LookedAct | NotedAct | undefined {
-  const lead = NEXT_TIME.exec(low)?.[0];
+  const lead = (NEXT_TIME.exec(low) ?? REMINDED.exec(low))?.[0];
   if (lead === undefined || !names.some(isGarmentName)) return undefined;
   const { chips, pattern, person, draft } = whole();
   const make = makeOf(

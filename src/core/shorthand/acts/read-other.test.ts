@@ -524,3 +524,23 @@ test('a make is a make, whatever is said of wear, of the shop and of next time',
     ),
   );
 });
+
+test.each([
+  'have not worn the Skerry jacket this year',
+  'got compliments on the Tidewater shirt today',
+  'time to retire the Kelp leggings',
+  'took photos of the Skerry jacket',
+])('said of what hangs, and no other make: %s', (text) => {
+  expect(told(text, 'noted').words).toBe(`${text} (25 Nov 2026)`);
+});
+
+test('to be reminded of something next time is a note for it', () => {
+  expect(told('remind me to lengthen the sleeves next time I make the Tidewater shirt', 'looked').notes).toEqual([
+    expect.objectContaining({ kind: 'next time', words: 'lengthen the sleeves next time I make the Tidewater shirt' }),
+  ]);
+});
+
+test('what arrived is noted with it, and what was free is not called so', () => {
+  expect(told('the black barathea arrived', 'fabric told').fabric.name).toBe('black barathea');
+  expect(told('got 3 metres of free linen from my neighbour', 'bought').purchases[0]?.fabric.name).toBe('linen');
+});

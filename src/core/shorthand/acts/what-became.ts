@@ -77,7 +77,7 @@ export const ENDED = [
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
 export const DONE_WITH = new RegExp(
-  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put|(?:spilled|spilt) [^,.;]{2,30} (?:on|over|down)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put|took (?:a )?(?:photos?|pictures?) of|photographed|(?:(?:got |had |getting |lots of |loads of |so many |two |three |another |more )*compliments? (?:on|about|for|in|wearing|when i wore))|(?:haven't|not|never|hardly) (?:yet )?(?:been )?(?:worn|wearing|touched)|(?:it is |it's )?time to (?:retire|bin|donate|sell|mend|let go of|say goodbye to)|(?:spilled|spilt) [^,.;]{2,30} (?:on|over|down)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 const GAVE_WAY =
   '(?:(?:has|have|is|are|just) )*(?:broke|broken|(?:came|come|coming) (?:off|undone|unsewn|apart|loose|away|down)|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])';

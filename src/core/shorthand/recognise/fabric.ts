@@ -17,7 +17,7 @@ import { IN_WORDS, LABEL, labelOf } from './size-label';
 import { SO_WIDE_HERE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
 
 /** How much it is liked is no part of its name. */
-const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
+const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best|free';
 /** Words that no name of a fabric begins with or holds. */
 const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|sixteen|eighteen|twenty|thirty|forty|fifty|point|half|in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|rest|front|back|wanted|${PRAISE})`;
 /** "95/5 cotton jersey", "100% linen". */
