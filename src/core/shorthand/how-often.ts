@@ -53,6 +53,11 @@ const SPANS: readonly SpanSaid[] = [
       return spanAround(one, day, 'north');
     },
   ],
+  [/\b(?:all|over|in|during|for)? ?the (?:past|last) week(?![a-z])/, (_, today) => ({ from: iso(addDays(parseISO(today), -6)), until: today })],
+  [
+    /\b(?:(?:all|the whole|most of)(?: of)?(?: this| the)? week|this(?: whole)? week)(?! ?end)(?![a-z])/,
+    (_, today) => ({ from: iso(startOfISOWeek(parseISO(today))), until: today }),
+  ],
   [
     /\blast week(?![a-z])/,
     (_, today) => {

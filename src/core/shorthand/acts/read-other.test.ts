@@ -56,7 +56,16 @@ describe('worn', () => {
     ['worn the Gangway trousers 12 times', ['make-gangway-3'], { times: 12 }],
     ['wore the Gangway trousers twice', ['make-gangway-3'], { times: 2 }],
     ['Tilda wore the Puffin pinafore today', ['make-puffin-3'], {}],
-    ['wore the Gangway trousers 3x this week', ['make-gangway-3'], { times: 3, remark: 'this week' }],
+    [
+      'wore the Gangway trousers 3x this week',
+      ['make-gangway-3'],
+      { dates: ['2026-11-23'], over: { from: '2026-11-23', until: '2026-11-25' }, times: 3 },
+    ],
+    [
+      'wore the Gangway trousers every day this week',
+      ['make-gangway-3'],
+      { dates: ['2026-11-23'], over: { from: '2026-11-23', until: '2026-11-25' }, times: 3 },
+    ],
     [
       'wore the Foreshore tee Monday, on Tuesday and last Thursday',
       ['make-foreshore-4'],
