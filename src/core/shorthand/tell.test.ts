@@ -70,8 +70,15 @@ describe('a telling is split into makes', () => {
     ],
     [
       'what has no name but what it is, in lines of its own',
-      'Sorrel dress 14.\nA pair of pyjamas for my son, age 8.\nAn apron for Mum, linen.\nLeggings size 12, black lycra.\na nightie',
-      ['Sorrel dress 14.', 'A pair of pyjamas for my son, age 8.', 'An apron for Mum, linen.', 'Leggings size 12, black lycra.', 'a nightie'],
+      'Sorrel dress 14.\nA pair of pyjamas for my son, age 8.\nAn apron for Mum, linen.\nLeggings size 12, black lycra.\nShirt for Tom, L\nSleeves long.\na nightie',
+      [
+        'Sorrel dress 14.',
+        'A pair of pyjamas for my son, age 8.',
+        'An apron for Mum, linen.',
+        'Leggings size 12, black lycra.',
+        'Shirt for Tom, L\nSleeves long.',
+        'a nightie',
+      ],
     ],
     [
       'what has no name but what it is, in sentences',
@@ -144,6 +151,11 @@ describe('a telling is split into makes', () => {
         'A shirt for Tom',
         'a dress for Ella.',
       ],
+    ],
+    [
+      'garments of a list, and what is noted of them',
+      '- skirt\n- shirt for Tom\n- Sorrel dress\n- trousers, size 12\n- skirt too long',
+      ['skirt', 'shirt for Tom', 'Sorrel dress', 'trousers, size 12\n- skirt too long'],
     ],
     ['things of a list', '- Pintail pyjamas S\n- 2 aprons, linen\n- a tote bag', ['Pintail pyjamas S', '2 aprons, linen', 'a tote bag']],
     [

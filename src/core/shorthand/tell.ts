@@ -127,7 +127,8 @@ const BY_ITS_NOUN = new RegExp(`^(?:(?:and|but|oh|well|so) )*(?:the|my|that) (?<
 const NOT_MADE = /\b(?:would|should|could|might|will|won't|wouldn't|next time|need|want|wish|if)\b/;
 /** What is sewn to go with another garment. */
 const GOES_WITH_IT = /^(?:hood|belt|slip|mask|scrunchie|headband|bow)$/;
-/** Words for garments that are parts of others too. */
+/** Words for garments that are parts of others too, and what is said of no part. */
+const NO_PART = /^ (?:for (?!the |a |it)|from |out of )/;
 const A_PART_TOO = /^(?:skirt|top|hood|belt|trousers|pants|shirt|dress|vest|slip)$/;
 
 interface Begins {
@@ -183,22 +184,21 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
   // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
   if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return undefined;
   const known = subject.says.is === 'pattern';
-  const alone =
-    line &&
-    NAMED_ALONE.test(segment.slice(subject.to)) &&
-    (DATED.test(lead) || (lead.trim() === '' && (isFirst || !A_PART_TOO.test(segment.slice(subject.from, subject.to)))));
   const noun = segment.slice(subject.from, subject.to);
+  const behind = segment.slice(subject.to);
+  const isPart = A_PART_TOO.test(noun) && !isFirst && !NO_PART.test(behind);
+  const alone = line && NAMED_ALONE.test(behind) && (DATED.test(lead) || (lead.trim() === '' && !isPart));
   // "A belt in the same fabric" belongs to the dress, and "a skirt would be better" was not made.
   const ofAKind =
     (line || JOINS.test(mark) || /[.!?;]/.test(mark) || lead.startsWith('and ')) &&
     isGarment(noun) &&
     ONE_OF_A_KIND.test(lead) &&
-    GOES_ON_AS_MADE.test(segment.slice(subject.to)) &&
+    GOES_ON_AS_MADE.test(behind) &&
     !BESIDE_IT.test(lead) &&
     !GOES_WITH_IT.test(noun) &&
     !NOT_MADE.test(segment);
   // An item of a list is what it begins with.
-  const item = line && /[-*•]|\d[.)]/.test(mark) && subject.says.is === 'new thing';
+  const item = line && /[-*•]|\d[.)]/.test(mark) && (subject.says.is === 'new thing' || (lead.trim() === '' && NAMED_ALONE.test(behind)));
   // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
   const named =
     known ||
