@@ -215,7 +215,8 @@ test('what is told without its day is of none, and so are its wears, until that 
   await page.goto('/tell');
   await page.getByLabel('What did you sew?').fill('Teal cardigan M, worn 60 times, love 5\nReed tee S, finished 3 May 2026, worn 4 times');
   await expect(page.getByText('2 makes · nothing is asked')).toBeVisible();
-  await expect(page.getByText('No day is said, so it stands in no year')).toHaveCount(1);
+  await expect(page.getByText('Of 1 make no day is said, so it stands in no year')).toBeVisible();
+  await expect(page.getByText('· no day said')).toHaveCount(1);
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('2 makes saved. Ctrl Z takes it all back.')).toBeVisible();
 

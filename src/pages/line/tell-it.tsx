@@ -10,6 +10,7 @@ import { mayBeKnown, type Meant } from '../../core/shorthand/by-its-noun';
 import { leansOn, spokenOfWith } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
 import type { AskedAct, OtherAct } from '../../core/shorthand/acts/read-other';
+import type { LineRemark } from '../../core/shorthand/remark-words';
 import type { LineContext } from '../../core/shorthand/sentence';
 import { isToldOut, lineOf, splitTelling, type Told } from '../../core/shorthand/tell';
 import { counted } from '../../core/units/counted';
@@ -100,6 +101,7 @@ export function TellIt() {
   const answer = (item: Item, to: Answers) => kept.keep({ text, answers: { ...answers, [item.text]: to } });
 
   const ready = items.filter((item) => item.draft);
+  const undated = ready.filter(({ remarks }) => remarks.some(isNoDay)).length;
   const questions = items.reduce((sum, item) => sum + openIn(item), 0);
   const others = items.filter((item) => item.other ?? item.ofTold).length;
   const without = items.length - ready.length - others;
@@ -215,6 +217,12 @@ export function TellIt() {
                 ].join(' · ')}
             {questions > 0 && <span className="max-sm:hidden">: Ctrl Enter goes to the first, its digit answers</span>}
           </p>
+          {undated > 0 && (
+            <p className="mb-2 text-ink2 italic">
+              Of {counted(undated, 'make')} no day is said, so {undated === 1 ? 'it stands' : 'they stand'} in no year: “in May” or “last year” is
+              enough.
+            </p>
+          )}
           <ol ref={list} className="border-t border-rule2">
             {items.map((item, i) => (
               <li key={`${item.from} ${i}`} className="border-b border-rule2 py-2">
@@ -265,6 +273,9 @@ function SaveOne({ whole, onSave }: { whole: readonly Item[]; onSave: (whole: re
   );
 }
 
+/** Said once for all of them: in a notebook it is true of many. */
+const isNoDay = ({ is }: LineRemark) => is === 'no day';
+
 /** One make of the telling: what it is, its chips and questions, and what comes with it. */
 function TellingItem({
   item,
@@ -290,6 +301,7 @@ function TellingItem({
             {draft
               ? `for ${person?.name ?? ''}${carriedFrom === undefined ? ', the first' : `; else as version ${carriedFrom}`}`
               : 'Begin it with the pattern’s name, or with what it is: “Curlew skirt in 40”.'}
+            {remarks.some(isNoDay) && ' · no day said'}
           </span>
         </h3>
         {children}
@@ -302,7 +314,7 @@ function TellingItem({
         </p>
       )}
       {draft && <ComesWith draft={draft} />}
-      <LineRemarks remarks={remarks} />
+      <LineRemarks remarks={remarks.filter((remark) => !isNoDay(remark))} />
     </>
   );
 }
