@@ -55,6 +55,7 @@ describe('when a garment is asked about again', () => {
     kind: 'shirt',
     seasons: ['spring', 'summer', 'autumn', 'winter'],
     count: { times, spread: 0, last: undefined, folded: 0 },
+    observed: { times, spread: 0, last: undefined, folded: 0 },
     months: 5,
     rate: undefined,
     expected: undefined,

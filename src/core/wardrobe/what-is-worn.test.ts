@@ -16,6 +16,7 @@ const hangs = (id: string, patternId: string, wears: number, rest: Partial<Hangi
   kind: 'shirt',
   seasons: ['summer'],
   count: { times: wears, spread: 0, last: undefined, folded: 0 },
+  observed: { times: wears, spread: 0, last: undefined, folded: 0 },
   months: 10,
   rate: undefined,
   expected: wears,

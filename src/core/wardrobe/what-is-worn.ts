@@ -106,13 +106,13 @@ function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { readonl
     worn.map((h) => h.make),
     tables,
   );
-  const looked = worn.map(({ make, count, months }): WithFeatures => {
+  const looked = worn.map(({ make, observed, months }): WithFeatures => {
     const love = make.verdicts.at(-1)?.love;
     return {
       makeId: make.id,
       patternId: make.sources[0]?.patternId,
       has: hasOf(make, features, tables),
-      wears: count.times,
+      wears: observed.times,
       months,
       ...(love === undefined ? {} : { love }),
     };

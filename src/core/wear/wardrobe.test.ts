@@ -17,6 +17,17 @@ describe('a wardrobe', () => {
     expect(found.map((h) => h.make.version)).toEqual([1, 4]);
   });
 
+  test('of wears of which nobody said when none counts for how often it is worn, until its day is known', () => {
+    const { finishedOn: _, ...made } = garment(1, { cutOn: '2026-03-01' });
+    const told: Wear = { id: 'told', date: '2026-03-01', makeIds: [made.id], count: 60, undated: true };
+    const noted = worn(made.id, ['2026-05-01', '2026-06-01']);
+    const [undated] = hang([{ ...made, undated: true }], [told, ...noted]);
+    expect([undated?.count.times, undated?.observed.times, Math.round(undated?.months ?? 0)]).toEqual([62, 2, 2]);
+    const [known] = hang([garment(1)], [told, ...noted]);
+    expect([known?.observed.times, Math.round(known?.months ?? 0)]).toEqual([62, 10]);
+    expect(undated?.rate?.mean).toBeLessThan(known?.rate?.mean ?? 0);
+  });
+
   test('in season by its fabric and the hemisphere', () => {
     const makes = [garment(1, { fabrics: of('linen') }), garment(2, { fabrics: of('tweed') })];
     expect(hang(makes).map((h) => h.inSeason)).toEqual([true, false]);

@@ -1,5 +1,6 @@
 import type { IsoDate } from '../units/date';
 import type { Fabric, Make, Pattern, Wear } from '../records';
+import { isUndated } from '../make/its-day';
 import { inRotation, isAway, isWorn, monthsAYear } from './available';
 import { seasonOf, seasonsOf, type Hemisphere, type Season } from './season';
 import { estimatesOf, notedSince, observedMonths } from './observed';
@@ -16,6 +17,8 @@ export interface Hanging {
   readonly isNoted: boolean;
   /** In-season months in which it could be worn, and it is known how often it was (`observedMonths`). */
   readonly months: number;
+  /** How often it was worn in those months. */
+  readonly observed: WearCount;
   /** Absent where it had no such month yet. */
   readonly rate: WearRate | undefined;
   /** Wears to be expected in the next year; absent for what is not in rotation, and where no rate is known. */
@@ -41,6 +44,7 @@ export function wardrobe(
   today: IsoDate,
 ): Hanging[] {
   const counts = wearCounts(wears);
+  const placed = wears.some((w) => w.undated) ? wearCounts(wears.filter((w) => !w.undated)) : counts;
   const kinds = new Map<string, string>(patterns.map((p) => [p.id, p.kind]));
   const now = seasonOf(today, hemisphere);
   const since = notedSince(makes, wears);
@@ -50,10 +54,13 @@ export function wardrobe(
     const count = noted ?? NEVER;
     const seasons = seasonsOf(make, fabrics);
     const months = observedMonths(make, estimates.get(make.id), since, seasons, hemisphere, today, { lastWorn: count.last });
-    return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, isNoted: noted !== undefined, months };
+    // Of wears of which nobody knows since when, none is known to be of a month.
+    const observed = isUndated(make) ? (placed.get(make.id) ?? NEVER) : count;
+    const kind = kinds.get(make.sources[0]?.patternId ?? '') ?? 'other';
+    return { make, kind, seasons, count, observed, isNoted: noted !== undefined, months };
   });
-  const rates = wearRates(found.map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })));
-  return found.map(({ make, kind, seasons, count, isNoted, months }) => {
+  const rates = wearRates(found.map((f) => ({ id: f.make.id, kind: f.kind, n: f.observed.times, spread: f.observed.spread, t: f.months })));
+  return found.map(({ make, kind, seasons, count, observed, isNoted, months }) => {
     const rate = rates.get(make.id);
     const hangs = inRotation(make);
     return {
@@ -63,6 +70,7 @@ export function wardrobe(
       count,
       isNoted,
       months,
+      observed,
       rate,
       expected: hangs && rate ? rate.mean * monthsAYear(seasons) : undefined,
       inRotation: hangs,
