@@ -126,6 +126,11 @@ describe('a telling is split into makes', () => {
       ['Curlew skirt 44, hem still to do, next time lengthen by 3 cm. For the next one I would size up.'],
     ],
     [
+      'headings between, and days with a short month',
+      'Completed projects 2025:\n* Juniper shirt - 10\n* Curlew skirt - 12\n\nWIPs:\n* Quilt for Ben\n15 jan. Heron coat, size 14\n22 jan. Heron coat, size 16',
+      ['Juniper shirt - 10', 'Curlew skirt - 12', 'Quilt for Ben', '15 jan. Heron coat, size 14', '22 jan. Heron coat, size 16'],
+    ],
+    [
       'months before each',
       'Sept: Merle top - M - viscose\nOct: Merle top - S - viscose - perfect\nNov - a quilt top\nDec: swimsuit, size M',
       ['Sept: Merle top - M - viscose', 'Oct: Merle top - S - viscose - perfect', 'Nov - a quilt top', 'Dec: swimsuit, size M'],
@@ -419,7 +424,7 @@ describe('a year that stands above', () => {
       { text: 'Wren dress 12', toldBy: '2024-12-31' },
       { text: 'no more than aprons', toldBy: '2025-12-31' },
     ]);
-    expect(['2024\n\n', '# 2025:\n - ', '2025\nMarch:\n', 'Wren bra'].map(isToldOut)).toEqual([true, true, true, false]);
+    expect(['2024\n\n', '# 2025:\n - ', '2025\nMarch:\n', 'In progress:\n', 'Wren bra'].map(isToldOut)).toEqual([true, true, true, true, false]);
   });
 
   test('nor is a month: of the last that has begun, of the year above it, or of its own', () => {

@@ -42,7 +42,8 @@ const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|\\d+ ?[x×]|another) ';
 const MAY_BEGIN = new RegExp(
   [
     `(?:^|\\n)[ \\t]*(?:${SIGN})?(?:(?:19|20)\\d{2} ?[:-][ \\t]+)?`,
-    '[.!?;]+[ \\t]+',
+    // No sentence ends with "15 Jan.".
+    '(?<!\\d (?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec))[.!?;]+[ \\t]+',
     // "A tank top in S and a pair of shorts, size 12".
     '(?<=[\\p{L}\\d)]) (?:and|plus) (?=(?:an?|another|some|two|three|four|[2-9]) )',
     '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
@@ -69,7 +70,7 @@ const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) ))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -77,7 +78,7 @@ const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 
 /** A year that stands by itself over what was sewn in it. */
 const YEAR_ABOVE =
-  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|spring|summer|autumn|fall|winter|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
+  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|completed|finished|projects|spring|summer|autumn|fall|winter|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
 /** A month that stands by itself over what was sewn in it, with its year or without, or over nothing. */
 const MONTH_ABOVE = new RegExp(
   `(?:^|\\n)(?<line>[ \\t#*_]*(?:(?:(?:made|sewn) )?in )?(?<month>${MONTH})\\.?(?:,? (?<year>(?:19|20)\\d{2}))?(?: (?:makes|sewing|projects))?[ \\t]*:?[ \\t*_]*(?<nothing>\\n?[ \\t*-]*(?:nothing|no sewing|none|did not sew|didn't sew)(?![a-z])[^\\n]{0,60})?)(?=\\n|$)`,
@@ -97,6 +98,11 @@ const TO_DO = new RegExp(`^${STILL_TO_DO} ?:`);
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
+/** What stands over the next, behind what was told: "In progress:". */
+const HEADINGS = /(?:^|\n)\s*[^\n:.;!?,]{2,40}:[ \t]*(?=\n|$)/g;
+const HEADING_BEHIND = /\n\s*[^\n:.;!?,]{2,40}:$/;
+/** What only leads on to the next: signs of a list, and "and". */
+const withoutTail = (told: string) => told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)])|\s(?:and|plus)(?=\s*$))+$/, '');
 /** A day of a diary, over what may go on from the day before. */
 const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEEKDAY}) ?: *$`);
 
@@ -230,7 +236,8 @@ const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
  *
  * @example isToldOut('2025\n\n') // true
  */
-export const isToldOut = (text: string): boolean => !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, ''));
+export const isToldOut = (text: string): boolean =>
+  !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, '').replace(HEADINGS, ''));
 
 const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
 
@@ -415,7 +422,7 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   return starts.map((from, i) => {
     const next = starts[i + 1] ?? text.length;
     const until = times.find((time) => time.from > from && time.from < next)?.from ?? next;
-    const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)])|\s(?:and|plus)(?=\s*$))+$/, '');
+    const told = withoutTail(withoutTail(text.slice(from, until)).replace(HEADING_BEHIND, ''));
     // What says its own month is only of the year above it.
     const dated = [...times.filter(({ to }) => to <= from), ...lists.filter((list) => list.from <= from && from < list.to)];
     const last = dated.at(-1);
