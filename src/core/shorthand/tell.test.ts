@@ -131,6 +131,15 @@ describe('a telling is split into makes', () => {
       ['Juniper shirt - 10', 'Curlew skirt - 12', 'Quilt for Ben', '15 jan. Heron coat, size 14', '22 jan. Heron coat, size 16'],
     ],
     [
+      'two that are known, made in one breath, and what goes with what',
+      'Made the Tidewater shirt in C and the Gangway trousers in 40. Tidewater shirt B, to wear with the Skerry concert jacket and the Gangway trousers.',
+      [
+        'Made the Tidewater shirt in C',
+        'the Gangway trousers in 40.',
+        'Tidewater shirt B, to wear with the Skerry concert jacket and the Gangway trousers.',
+      ],
+    ],
+    [
       'months before each',
       'Sept: Merle top - M - viscose\nOct: Merle top - S - viscose - perfect\nNov - a quilt top\nDec: swimsuit, size M',
       ['Sept: Merle top - M - viscose', 'Oct: Merle top - S - viscose - perfect', 'Nov - a quilt top', 'Dec: swimsuit, size M'],

@@ -45,7 +45,7 @@ const MAY_BEGIN = new RegExp(
     // No sentence ends with "15 Jan.".
     '(?<!\\d (?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec))[.!?;]+[ \\t]+',
     // "A tank top in S and a pair of shorts, size 12".
-    '(?<=[\\p{L}\\d)]) (?:and|plus) (?=(?:an?|another|some|two|three|four|[2-9]) )',
+    '(?<=[\\p{L}\\d)])(?<!\\b(?:oh|well|so|also|then|now)) (?:and|plus) (?=(?:the|my|an?|another|some|two|three|four|[2-9]) )',
     '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
     `(?<=[\\p{L}\\d)]),[ \\t]+(?=${LISTED})`,
     // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
@@ -121,6 +121,7 @@ const IS = new RegExp(`^ ${IS_OR_WAS}`);
 const BESIDE_IT = /\b(?:w[eo]re?|worn|wears?|wearing|with|match(?:es|ing)?|goes|go|beside|like|than|instead|from|sleeves?|collar)\b/;
 /** One more, in the same breath. */
 const JOINS = /^ (?:and|plus) $/;
+const OWN = /^(?:the|my) /;
 const WORN_WITH = /\b(?:w[eo]re?|worn|wears?|wearing|match(?:es|ing)?|goes|go|looks?|like|than|need(?:s|ed)?|enough|want|added|adding)\b/;
 /** Of two garments something else is said: "between a shirt and a dress", "left for a skirt and a top", "with a hood and a belt". */
 const OF_TWO = /\b(?:(?:between|for|as|into|with) (?:an?|one|two)|sleeves?|collar|instead of)\b[^,;()]*$/;
@@ -265,6 +266,9 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
     const isLine = mark.includes('\n') || beginsAll(at);
     const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
+    // "Made the shirt in C and the trousers in 40": one that is known, and was made too.
+    if (JOINS.test(mark) && OWN.test(low.slice(at)) && (!named || named.newName !== undefined || !MADE.test(before) || BESIDE_IT.test(before)))
+      return { at };
     const reports = (ofTheTable: boolean) => (sentence === undefined ? undefined : reportsOf(sentence, context, ofTheTable));
     const sure = reports(isLine || named !== undefined);
     const reported = sure ?? reports(true);

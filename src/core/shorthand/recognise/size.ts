@@ -5,7 +5,7 @@ import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, unread, type Meant } from '../said';
 import { EARLIER_ONE } from '../words';
-import type { Recogniser, Sentence } from '../sentence';
+import type { Proposal, Recogniser, Sentence } from '../sentence';
 import { MONTH } from './date';
 import { recogniseSizeAt } from './size-at';
 import { all, ALONE, at, BAND_AND_CUP, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, sizeBehindName, whole, WHOSE } from './size-label';
@@ -289,5 +289,16 @@ const recogniseWhole = byRules([
   ),
 ]);
 
+const LEADS_TO_SIZE = /^ (?:(?:in|cut|size|an?|the) )*$/;
+
+/** Right behind the name of another pattern a size may be of that: "made the shirt in C and the trousers in 40". */
+function ofWhich({ low, names, subject, typed }: Sentence, one: Proposal): Proposal {
+  const isBehindAnother = names.some(
+    (n) => n.kind === 'patterns' && n.id !== subject?.pattern?.id && n.from >= (subject?.to ?? 0) && LEADS_TO_SIZE.test(low.slice(n.to, one.from)),
+  );
+  return isBehindAnother && one.says.length > 0 ? { ...one, says: [], choices: [one.says, mereWords(typed(one.from, one.to))] } : one;
+}
+
 /** Sizes: all over, at a place, between two, graded from one to another. */
-export const recogniseSize: Recogniser = (sentence, place) => [...recogniseWhole(sentence, place), ...recogniseSizeAt(sentence, place)];
+export const recogniseSize: Recogniser = (sentence, place) =>
+  [...recogniseWhole(sentence, place), ...recogniseSizeAt(sentence, place)].map((one) => ofWhich(sentence, one));
