@@ -98,9 +98,11 @@ const TO_DO = new RegExp(`^${STILL_TO_DO} ?:`);
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
-/** What stands over the next, behind what was told: "In progress:". */
-const HEADINGS = /(?:^|\n)\s*[^\n:.;!?,]{2,40}:[ \t]*(?=\n|$)/g;
-const HEADING_BEHIND = /\n\s*[^\n:.;!?,]{2,40}:$/;
+/** What stands over others in a line of its own: "In progress:". */
+const HEADING = '\\s*[^\\n:.;!?,]{2,40}:';
+const HEADINGS = new RegExp(`(?:^|\\n)${HEADING}[ \\t]*(?=\\n|$)`, 'g');
+/** The same, behind what was told. */
+const HEADING_BEHIND = new RegExp(`\\n${HEADING}$`);
 /** What only leads on to the next: signs of a list, and "and". */
 const withoutTail = (told: string) => told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)])|\s(?:and|plus)(?=\s*$))+$/, '');
 /** A day of a diary, over what may go on from the day before. */
@@ -121,6 +123,7 @@ const IS = new RegExp(`^ ${IS_OR_WAS}`);
 const BESIDE_IT = /\b(?:w[eo]re?|worn|wears?|wearing|with|match(?:es|ing)?|goes|go|beside|like|than|instead|from|sleeves?|collar)\b/;
 /** One more, in the same breath. */
 const JOINS = /^ (?:and|plus) $/;
+/** By its name, and not as one of a kind. */
 const OWN = /^(?:the|my) /;
 const WORN_WITH = /\b(?:w[eo]re?|worn|wears?|wearing|match(?:es|ing)?|goes|go|looks?|like|than|need(?:s|ed)?|enough|want|added|adding)\b/;
 /** Of two garments something else is said: "between a shirt and a dress", "left for a skirt and a top", "with a hood and a belt". */
@@ -217,7 +220,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
     ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
     (line && /\s/.test(name));
   if (!named) return undefined;
-  const ofIt = /\b(?:the|my|this) $/.test(lead) && IS.test(segment.slice(subject.to)) && !MADE.test(segment);
+  const ofIt = /\b(?:the|my|this) $/.test(lead) && IS.test(behind) && !MADE.test(segment);
   const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
   return {
     at,

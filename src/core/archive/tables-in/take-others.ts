@@ -6,7 +6,7 @@ import { viewAsJoined } from '../../make/name-combination';
 import { firstView } from '../../make/versions';
 import { blankFabric, blankPattern, Fabric, Pattern, PATTERN_FORMS, type Make, type View, type Wear } from '../../records';
 import { linesOfCell, partsOfCell, readOffersCell, readReportCell } from '../many-in-a-cell';
-import { CannotTake, choiceNamed, fitClassNamed, readLove, readPercent, readWeight, readWhole } from './cells';
+import { CannotTake, readYes, choiceNamed, fitClassNamed, readLove, readPercent, readWeight, readWhole } from './cells';
 import { kindNamed, structureNamed } from '../../records/garment-named';
 import type { Row } from './row';
 import { dayWords, joined, sameName, THERE, type Taking } from './taking';
@@ -52,7 +52,7 @@ export function takeWear(row: Row, taking: Taking) {
     makeIds,
     count,
     ...(until ? { until } : {}),
-    ...(/^y/i.test(row.text('undated') ?? '') ? { undated: true } : {}),
+    ...(row.read('undated', readYes) ? { undated: true } : {}),
     ...(occasion ? { occasion } : {}),
     ...(comfort ? { comfort } : {}),
     ...(remark ? { remark } : {}),

@@ -201,7 +201,7 @@ const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, needs: RegExp, said
 const NOT_CLOSED = `(?:(?:the|its) )?zip(?:per)? (?:(?:only )?just )?(?:${CANNOT}|won't|barely|hardly)(?: (?:even|quite))? (?:close|closes|do up|does up|go up|goes up|zip up|budge)|(?:i )?(?:${CANNOT}|can barely|can hardly)(?: (?:even|quite))? (?:(?:do|get|zip|pull) (?:up )?(?:the |its )?zip(?:per)?(?: up)?|(?:zip|do) (?:it|them|her) up|get (?:it|them) (?:closed|done up))`;
 
 /** In the midst of her. */
-const AT_THE_TUMMY = `(?:(?:it|they|is|are|a bit|a little|slightly|too|very|quite|rather|still) )*(?<way>pull(?:s|ing)?|strain(?:s|ing)?|tight|snug|loose|baggy) (?:across|over|at|round|around|on|in) (?:the |my )?(?:tummy|belly|stomach|middle|midriff)`;
+const AT_THE_TUMMY = `(?:(?:it|they|is|are|a bit|a little|slightly|too|very|quite|rather|still) )*(?:pull(?:s|ing)?|strain(?:s|ing)?|tight|snug|loose|baggy) (?:across|over|at|round|around|on|in) (?:the |my )?(?:tummy|belly|stomach|middle|midriff)`;
 
 /** Room that is wished for: it was not there, or it is for the next one only. */
 export const ROOM_WANTED = `(?:it |i )?(?:needs?|needed|wants?|wanted|could (?:use|do with|have)) (?:(?:a (?:bit|little|touch|tad)|some|much|slightly) )*more (?:room|ease) (?:at|in|across|through|around|round|over|for) (?:the |my )?(?<zones>${ZONES})`;
@@ -243,6 +243,13 @@ const noted = (zone: ZoneId, way: 1 | -1, symptom?: SymptomId): Choice => [
   { is: 'fit', notes: [{ zone, outcome: outcomeOf(way, 1), ...(symptom ? { symptom } : {}) }] },
 ];
 
+/** Too wide or too tight at one of some places, where the garment has them: at which is asked. */
+function atGirths(places: readonly ZoneId[], way: 1 | -1, s: Sentence, words: string): Meant | undefined {
+  const girths = girthsOf(s);
+  const here = places.filter((zone) => girths.includes(zone));
+  return here.length === 0 ? undefined : asks(...here.map((zone) => noted(zone, way)), mereWords(words));
+}
+
 /** What is seen on the body, in a sewist's own words. */
 export const recogniseSeen = byRules([
   ...SEEN.map(([symptom, needs, said]) =>
@@ -259,15 +266,10 @@ export const recogniseSeen = byRules([
       return isOfIt && canHave([zone], s) ? asks(noted(zone, way), mereWords(words)) : undefined;
     }),
   ),
-  inClause(/zip|do |get /, NOT_CLOSED, (s, words) => {
-    const girths = (['bust', 'waist', 'waistband', 'hip'] as const).filter((zone) => girthsOf(s).includes(zone));
-    return girths.length === 0 ? undefined : asks(...girths.map((zone) => noted(zone, -1)), mereWords(words));
-  }),
-  inClause(/tummy|belly|stomach|mid/, AT_THE_TUMMY, (s, words) => {
-    const way = /loose|baggy/.test(words.toLowerCase()) ? 1 : -1;
-    const places = (['waist', 'waistband', 'hip'] as const).filter((zone) => girthsOf(s).includes(zone));
-    return places.length === 0 ? undefined : asks(...places.map((zone) => noted(zone, way)), mereWords(words));
-  }),
+  inClause(/zip|do |get /, NOT_CLOSED, (s, words) => atGirths(['bust', 'waist', 'waistband', 'hip'], -1, s, words)),
+  inClause(/tummy|belly|stomach|mid/, AT_THE_TUMMY, (s, words) =>
+    atGirths(['waist', 'waistband', 'hip'], IS_WIDE.test(words.toLowerCase()) ? 1 : -1, s, words),
+  ),
   given(/buttons?/, rule)(
     `(?:(?:the|my) )?${BUTTONS_STRAIN} (?:at|across|over|on) (?:the |my )?(?<zones>bust|chest|hips?)`,
     'sure',

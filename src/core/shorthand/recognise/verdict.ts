@@ -116,7 +116,7 @@ const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
 /** Words of how a garment is liked, a clause of their own: how much that is of five is asked, likeliest first. */
 const LIKED_IN_WORDS: readonly (readonly [words: string, loves: readonly (1 | 2 | 3 | 4 | 5)[]])[] = [
   [
-    `(?:(?:i|i'm|he's|she's|they're|he|she|is|am|was|so|very|really|super|absolutely|just|more than|and|but) )*(?:happy|pleased|chuffed(?: to bits)?|thrilled|delighted|over the moon|proud)(?: (?:with|about|of) ${IT})?|(?:i )?(?:could ?n't|couldn't|could not) be (?:happier|more pleased)(?: with ${IT})?`,
+    `(?:(?:i|i'm|he's|she's|they're|he|she|is|am|was|so|very|really|super|absolutely|just|more than|and|but) )*(?:happy|pleased|chuffed(?: to bits)?|thrilled|delighted|over the moon|proud)(?: (?:with|about|of) ${IT})?|(?:i )?(?:couldn't|could not) be (?:happier|more pleased)(?: with ${IT})?`,
     [5, 4],
   ],
   [
