@@ -1,5 +1,5 @@
 import { lookedWords, outcomeWords } from '../make/fit-note-words';
-import { knownCut } from '../make/its-day';
+import { isUndated, writtenDay } from '../make/its-day';
 import { makeName } from '../make/make-name';
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { byDay } from '../units/date';
@@ -86,7 +86,7 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
   const person = ledger.people.find((p) => p.id === make.personId)?.name;
   return `<article>
 ${files.map((f) => `<img src="${escapeHtml(f)}" alt="">`).join('')}<h2>${escapeHtml(makeName(make, ledger.patterns))}</h2>
-<p class="at">${escapeHtml([knownCut(make), person && `for ${person}`, make.kind === 'garment' ? '' : make.kind, make.state].filter(Boolean).join(' · '))}</p>
+<p class="at">${escapeHtml([isUndated(make) ? undefined : writtenDay(make, make.cutOn), person && `for ${person}`, make.kind === 'garment' ? '' : make.kind, make.state].filter(Boolean).join(' · '))}</p>
 ${lines
   .filter(([, words]) => words !== '')
   .map(([head, words]) => `<p><b>${head}</b> ${escapeHtml(words)}</p>`)

@@ -1,4 +1,5 @@
 import { outcomeWords } from '../make/fit-note-words';
+import { writtenDay } from '../make/its-day';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
 import { mainUse } from '../make/main-fabric';
@@ -86,8 +87,8 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['For', (m) => nameOf(m.personId, people)],
           ['Kind', (m) => m.kind],
           ['State', (m) => m.state],
-          ['Cut on', (m) => m.cutOn],
-          ['Finished on', (m) => m.finishedOn],
+          ['Cut on', (m) => writtenDay(m, m.cutOn)],
+          ['Finished on', (m) => m.finishedOn && writtenDay(m, m.finishedOn)],
           ['Size', (m) => m.size && sizeLineWords(m.size)],
           ['Size elsewhere', (m) => m.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('; ')],
           ['Joined with', (m) => inCell(m.sources.slice(1).map((s) => partCell(s, patterns)))],

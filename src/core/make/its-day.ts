@@ -1,4 +1,5 @@
-import type { Make } from '../records';
+import { format, parseISO } from 'date-fns';
+import type { KnownTo, Make } from '../records';
 import type { IsoDate } from '../units/date';
 
 /**
@@ -9,8 +10,32 @@ import type { IsoDate } from '../units/date';
 export const isUndated = ({ undated, finishedOn }: Pick<Make, 'undated' | 'finishedOn'>): boolean => undated === true && finishedOn === undefined;
 
 /**
- * The day on which a make was cut, where it is known.
+ * A day of which only the month or the year was said, as it is kept: in the middle of it, and never still to come.
  *
- * @example knownCut({ cutOn: '2026-12-01', undated: true }) // undefined
+ * @param of a day of that month or year
+ * @example middleOf('year', '2021-12-31', '2026-12-01') // '2021-07-01'
  */
-export const knownCut = (make: Pick<Make, 'cutOn' | 'undated' | 'finishedOn'>): IsoDate | undefined => (isUndated(make) ? undefined : make.cutOn);
+export function middleOf(knownTo: KnownTo, of: IsoDate, today: IsoDate): IsoDate {
+  const middle = knownTo === 'year' ? `${of.slice(0, 4)}-07-01` : `${of.slice(0, 7)}-15`;
+  return middle < today ? middle : today;
+}
+
+/**
+ * A day of a make as it is written in figures, as far as it is known.
+ *
+ * @example writtenDay({ knownTo: 'month' }, '2023-03-15') // '2023-03'
+ */
+export const writtenDay = ({ knownTo }: Pick<Make, 'knownTo'>, day: IsoDate): string =>
+  day.slice(0, knownTo === 'year' ? 4 : knownTo === 'month' ? 7 : 10);
+
+/** How much of a day is wanted in words, where it is known: the day in short or in full, or its month. */
+type Wanted = 'd MMM yyyy' | 'd MMMM yyyy' | 'MMMM yyyy';
+
+/**
+ * A day of a make in words, as far as it is known.
+ *
+ * @example makeDayWords({ knownTo: 'month' }, '2023-03-15', 'd MMM yyyy') // 'Mar 2023'
+ */
+export function makeDayWords({ knownTo }: Pick<Make, 'knownTo'>, day: IsoDate, wanted: Wanted): string {
+  return format(parseISO(day), knownTo === 'year' ? 'yyyy' : knownTo === 'month' ? wanted.replace('d ', '') : wanted);
+}

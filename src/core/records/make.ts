@@ -157,6 +157,10 @@ export const ConstructionNote = z.strictObject({
 });
 export type ConstructionNote = z.infer<typeof ConstructionNote>;
 
+/** What is known of a day where it is not the day itself. */
+export const KNOWN_TO = ['month', 'year'] as const;
+export type KnownTo = (typeof KNOWN_TO)[number];
+
 export const MAKE_STATES = [
   'planned',
   'cut',
@@ -251,6 +255,13 @@ export const Make = z
       ask: 'yes',
       called: 'whether its day is known',
       sheet: { heads: ['undated', 'date unknown'] },
+    }),
+    /** Of the days of cutting and finishing only their month or their year was said: those that are kept are some day of it. */
+    knownTo: field(z.enum(KNOWN_TO).optional(), {
+      label: 'Known of the day',
+      ask: 'choice',
+      words: { month: 'only its month', year: 'only its year' },
+      called: 'how exactly its day is known',
     }),
     finishedOn: field(CalendarDate.optional(), { label: 'Finished on', ask: 'date', called: 'day it was finished' }),
     difficulty: field(z.int('a whole number').min(1, 'from 1 to 5').max(5, 'from 1 to 5').optional(), {

@@ -83,6 +83,7 @@ test('lengths are said in the sewist’s unit', () => {
 test.each([
   ['tidewater in storm linen 2 m, 30 euros', ['30.00\u202fEUR a metre', '15.00\u202fEUR a metre', 'just words']],
   ['tidewater in storm linen 2.1 m, 30 euros in all', ['storm linen 30.00\u202fEUR', 'everything 30.00\u202fEUR']],
+  ['tidewater C, spring 2022', ['finished 2022, with these words', 'just words']],
   ['tidewater C, low rise', ['just words', 'fit rise short, slight']],
   ['tidewater C, too big all over', ['fit bust and waist loose, clear', 'just words']],
   ['tidewater C, sleeves twist', ['fit across back narrow, slight', 'fit across back wide, slight', 'just words']],

@@ -1,6 +1,6 @@
 import { chosenWords } from '../make/chosen-words';
 import { outcomeWords, seenWords } from '../make/fit-note-words';
-import { format, parseISO } from 'date-fns';
+import { makeDayWords } from '../make/its-day';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
 import { formatDuration } from '../units/duration';
 import { addToGroup } from '../units/group-by';
@@ -127,7 +127,7 @@ export function chipWords(
     case 'love':
       return { kind: 'love', says: `${u.love} of 5` };
     case 'date':
-      return { kind: u.of, says: format(parseISO(u.date), 'd MMMM yyyy') };
+      return { kind: u.of, says: makeDayWords(u, u.date, 'd MMMM yyyy') };
     case 'kind':
       return { kind: 'kind', says: u.kind };
     case 'note':
@@ -145,11 +145,12 @@ export function chipWords(
 
 /** What parts a choice's words: facts, and what a fact has one after the other. */
 const APART = ', ';
+const JUST_WORDS = 'just words';
 
 function choiceWords(choice: Choice, context: LineContext, unit: LengthUnit): string {
   return choice
     .map((u) => {
-      if (u.is === 'words') return 'just words';
+      if (u.is === 'words') return JUST_WORDS;
       // What is seen stands beside the buttons: they say what it may come from.
       if (u.is === 'fit') return `fit ${notesWords(u.notes, unit)}`;
       const { kind, says } = chipWords(u, context, unit);
@@ -168,5 +169,8 @@ export function choicesInWords(choices: readonly Choice[], context: LineContext,
   const shortest = Math.min(...parts.map(({ length }) => length));
   let alike = 0;
   while (choices.length > 1 && alike < shortest - 1 && parts.every((of) => of[alike] === parts[0]?.[alike])) alike++;
-  return parts.map((of) => of.slice(alike).join(APART));
+  return parts.map((of) => {
+    const said = of.slice(alike);
+    return said.map((part) => (part === JUST_WORDS && said.length > 1 ? 'with these words' : part)).join(APART);
+  });
 }

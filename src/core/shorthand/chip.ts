@@ -1,5 +1,5 @@
 import type { ZoneId } from '../body/zones';
-import type { Alteration, Chosen, FabricUse, FitNote, Make, Money, REASONS, Seen, SizeLine, TimeSpent, Verdict } from '../records';
+import type { Alteration, Chosen, FabricUse, FitNote, KnownTo, Make, Money, REASONS, Seen, SizeLine, TimeSpent, Verdict } from '../records';
 
 /** One thing that was said. */
 export type Understood =
@@ -58,7 +58,7 @@ export type Understood =
   | { readonly is: 'love'; readonly love: 1 | 2 | 3 | 4 | 5 }
   | { readonly is: 'reason'; readonly reason: (typeof REASONS)[number] }
   | { readonly is: 'again'; readonly answer: NonNullable<Verdict['sewAgain']> }
-  | { readonly is: 'date'; readonly of: 'cut' | 'finished'; readonly date: string }
+  | { readonly is: 'date'; readonly of: 'cut' | 'finished'; readonly date: string; readonly knownTo?: KnownTo }
   | { readonly is: 'kind'; readonly kind: Make['kind'] }
   | { readonly is: 'state'; readonly state: Make['state']; readonly stage?: string }
   | { readonly is: 'difficulty'; readonly difficulty: number }

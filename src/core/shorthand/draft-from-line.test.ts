@@ -62,4 +62,16 @@ describe('of which no day is said', () => {
     });
     expect(days('Cut out the Gangway trousers in 42', true).undated).toBeUndefined();
   });
+
+  test.each([
+    ['made the Gangway trousers in 42 in 2021', '2021-07-01', 'year'],
+    ['Gangway trousers 42, finished in March', '2026-03-15', 'month'],
+    ['made the Gangway trousers in 42 this year', '2026-06-14', 'year'],
+    // Of two days it is the one of which less is known.
+    ['Gangway trousers 42, finished 3 May 2025, begun 2025-04-02', '2025-05-03', undefined],
+  ])('of a month or a year no day is made up: %s', (text, finishedOn, knownTo) => {
+    const { draft } = readMake(text, LEDGER, { context: CONTEXT, spoken: MAREN, newId: () => `new ${ids++}` });
+    expect(draft?.make).toMatchObject({ finishedOn });
+    expect(draft?.make.knownTo).toBe(knownTo);
+  });
 });

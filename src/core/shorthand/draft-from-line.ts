@@ -2,9 +2,11 @@ import type { PatternCase } from '../garment/case';
 import { draftFromPlan } from '../plan/draft-from-plan';
 import { openPlanOf } from '../plan/open-plan';
 import { draftFromLine, draftNamed, peopleWith, spokenOfWith, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
+import { middleOf } from '../make/its-day';
 import { inOrder, lastVersion, makesOf, nextVersion, ofVersion, viewOf } from '../make/versions';
 import { withoutPattern } from '../make/without-pattern';
-import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
+import type { Fabric, KnownTo, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
+import type { IsoDate } from '../units/date';
 import { withId } from '../units/by-id';
 import type { Answers, Chip, Understood } from './chip';
 import { entryFromLine } from './entry-from-line';
@@ -48,9 +50,16 @@ export interface ReadOptions {
    * line names another fabric.
    */
   readonly asPlanned?: boolean | 'likely';
-  /** Whether makes of some time are told: what names no day is none of today. */
-  readonly isTold?: boolean;
+  /** Whether makes of some time are told: what names no day is none of today, but of the month or the year that was said above it. */
+  readonly isTold?: boolean | KnownTo;
   readonly newId: NewId;
+}
+
+/** The month or the year that stands above what is told. */
+export interface TimeAbove {
+  /** Its last day. */
+  readonly until: IsoDate;
+  readonly is: KnownTo;
 }
 
 /** The first fact of a kind that is stated. */
@@ -75,12 +84,17 @@ export function readMake(text: string, tables: LineTables, options: ReadOptions)
   return { ...read, draft: { ...read.draft, sewist: whoever(options.newId) } };
 }
 
-/** What was finished on a day that nobody said: today, as far as anybody knows, but where it is told of old makes, or was worn already. */
-function ofSomeDay(read: ReadMake, { isTold = false }: ReadOptions): ReadMake {
+/** What was made on a day that nobody said: today, as far as anybody knows, but where it is told of old makes, or was worn already. */
+function ofSomeDay(read: ReadMake, { isTold = false, context }: ReadOptions): ReadMake {
   const { draft, chips } = read;
+  if (!draft || draft.planId !== undefined || stated(chips, 'date')) return read;
+  const { finishedOn, ...make } = draft.make;
+  if (typeof isTold === 'string') {
+    const day = middleOf(isTold, context.today, context.now ?? context.today);
+    return { ...read, draft: { ...draft, make: { ...make, cutOn: day, ...(finishedOn === undefined ? {} : { finishedOn: day }), knownTo: isTold } } };
+  }
   const mayBeOlder = isTold || (stated(chips, 'wears')?.wears ?? 0) > 0;
-  if (!draft || !mayBeOlder || draft.make.state !== 'finished' || draft.planId !== undefined || stated(chips, 'date')) return read;
-  const { finishedOn: _, ...make } = draft.make;
+  if (!mayBeOlder || make.state !== 'finished') return read;
   return { ...read, draft: { ...draft, make: { ...make, undated: true } }, remarks: [...read.remarks, { is: 'no day' }] };
 }
 
@@ -193,14 +207,14 @@ export function readMakes(
     usual,
     spoken,
     answers = [],
-    on = [],
+    within = [],
     newId,
   }: {
     readonly usual: Pick<LineContext, 'unit' | 'currency' | 'today'>;
     readonly spoken: Person | undefined;
     readonly answers?: readonly Answers[];
-    /** Of each the day on which it was told, where not today. */
-    readonly on?: readonly (string | undefined)[];
+    /** Of each the month or the year that was said above it. */
+    readonly within?: readonly (TimeAbove | undefined)[];
     readonly newId: NewId;
   },
 ): (ReadMake & { readonly context: LineContext })[] {
@@ -208,12 +222,12 @@ export function readMakes(
   let context = lineContextOf(now, usual);
   let speaking = spoken;
   return texts.map((text, i) => {
-    const day = on[i];
+    const time = within[i];
     const read = readMake(text, now, {
-      context: day === undefined ? context : { ...context, today: day, now: context.today },
+      context: time ? { ...context, today: time.until, now: context.today } : context,
       spoken: speaking,
       answers: answers[i] ?? {},
-      isTold: day === undefined,
+      isTold: time?.is ?? true,
       newId,
     });
     const before = context;

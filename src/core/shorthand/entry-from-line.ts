@@ -232,7 +232,9 @@ export function entryFromLine(
         break;
       case 'date':
         saidDays.add(u.of);
-        make = u.of === 'cut' ? { ...make, cutOn: u.date } : { ...make, finishedOn: u.date };
+        make = { ...make, ...(u.of === 'cut' ? { cutOn: u.date } : { finishedOn: u.date }) };
+        // Both days of a make are known as far as the one of which less is.
+        if (u.knownTo && make.knownTo !== 'year') make = { ...make, knownTo: u.knownTo };
         break;
       case 'kind':
         make = { ...make, kind: u.kind };

@@ -1,6 +1,7 @@
 import { chosenWords } from '../make/chosen-words';
 import { priceOfLength } from '../fabric/price';
 import type { Alteration } from '../records';
+import { writtenDay } from '../make/its-day';
 import { isSized } from '../catalogue/alterations';
 import type { Understood } from './chip';
 import type { LineContext } from './sentence';
@@ -129,7 +130,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people, sets = [] }:
     case 'again':
       return [`again ${u.answer}`];
     case 'date':
-      return [`${u.of === 'cut' ? 'cutOn' : 'finishedOn'} ${u.date}`];
+      return [`${u.of === 'cut' ? 'cutOn' : 'finishedOn'} ${u.knownTo === undefined ? u.date : writtenDay(u, u.date)}`];
     case 'kind':
       return [`kind ${u.kind}`];
     case 'state':

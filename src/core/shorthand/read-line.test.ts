@@ -379,7 +379,11 @@ describe('fabric, time, money, verdict, date', () => {
 
   test('a day that can be read both ways is asked, and one that nobody can name', () => {
     expect(read('3/4/2026')).toEqual(['? finished 2026-04-03 | finished 2026-03-04']);
-    expect(read('tidewater C, made two summers ago')).toEqual(['tidewater', 'size C', '? finished 2024-07-15 | “made two summers ago”']);
+    expect(read('tidewater C, made two summers ago')).toEqual([
+      'tidewater',
+      'size C',
+      '? finished 2024-07-15 and “made two summers ago” | “made two summers ago”',
+    ]);
   });
   test.each([
     ['last winter', '2026-11-25', '2026-01-15'],
@@ -489,7 +493,7 @@ describe('what the ledger does not know yet', () => {
     ['Kelpie a, waist loose', ['“Kelpie”', 'waist +1']],
     ['Petrel culottes by Lowtide Drafts, size 14', ['new pattern Petrel culottes', 'designer {"is":"designer","name":"Lowtide Drafts"}', 'size 14']],
     ['Plover tee M for Runa', ['new pattern Plover tee', 'size M', '? new person {"is":"new person","name":"Runa"} | “for Runa”']],
-    ['waist loose, like the jeans of last year', ['waist +1', '“like the jeans of”', '? finished 2025-11-25 | “last year”']],
+    ['waist loose, like the jeans of last year', ['waist +1', '“like the jeans of”', '? finished 2025-07-01 | “last year”']],
     ['Curlew jeans L, waistband loose', ['curlew', 'size L', 'waistband +1']],
     ['Curlew jeans size 40 for the fair', ['curlew', 'size 40', '“for the fair”']],
     ['Curlew jeans and a belt', ['curlew', '“a belt”']],

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { readMake, readMakes } from './draft-from-line';
+import { writtenDay } from '../make/its-day';
 import { lineContextOf } from './line-context';
 import { isToldOut, lineOf, splitTelling } from './tell';
 
@@ -406,9 +407,9 @@ describe('a year that stands above', () => {
     readMakes(splitTelling(text, CONTEXT).map(lineOf), LEDGER, {
       usual: USUAL,
       spoken: LEDGER.people[0],
-      on: splitTelling(text, CONTEXT).map((part) => part.toldBy),
+      within: splitTelling(text, CONTEXT).map((part) => part.within),
       newId: () => `new-${n++}`,
-    }).map(({ draft }) => draft?.make.finishedOn);
+    }).map(({ draft }) => draft && writtenDay(draft.make, draft.make.finishedOn ?? ''));
 
   test('is that of the days below, until another stands there', () => {
     expect(days('Notebook 2024\n12 Nov - Petrel blouse 38\n\n2025:\n14 Dec - Gull culottes 12\n2 Jan 2026 - Wren bra 34D')).toEqual([
@@ -418,9 +419,18 @@ describe('a year that stands above', () => {
     ]);
   });
 
+  test('or the month is all that is known of what names no day of its own', () => {
+    expect(days('2024\nPetrel blouse 38\nMarch\nGull culottes 12\nWren dress 12, finished 3 May 2024\nMade the Wren dress in May, 14')).toEqual([
+      '2024',
+      '2024-03',
+      '2024-05-03',
+      '2024-05',
+    ]);
+  });
+
   test('is none where it is this year’s, where it belongs to a line, and where the day is counted from today', () => {
     expect(days('2026\n12 Nov - Petrel blouse 38')).toEqual(['2026-11-12']);
-    expect(splitTelling('Petrel blouse 38 in 2024\nGull culottes 12', CONTEXT).map(({ toldBy }) => toldBy)).toEqual([undefined, undefined]);
+    expect(splitTelling('Petrel blouse 38 in 2024\nGull culottes 12', CONTEXT).map(({ within }) => within?.until)).toEqual([undefined, undefined]);
     expect(days('2024\nfinished the Petrel blouse yesterday, 38')).toEqual(['2026-11-24']);
   });
 
@@ -430,8 +440,8 @@ describe('a year that stands above', () => {
       'Gull culottes 12',
     ]);
     expect(splitTelling('2024: Wren dress 12\n2025: no more than aprons', CONTEXT)).toMatchObject([
-      { text: 'Wren dress 12', toldBy: '2024-12-31' },
-      { text: 'no more than aprons', toldBy: '2025-12-31' },
+      { text: 'Wren dress 12', within: { until: '2024-12-31', is: 'year' } },
+      { text: 'no more than aprons', within: { until: '2025-12-31', is: 'year' } },
     ]);
     expect(['2024\n\n', '# 2025:\n - ', '2025\nMarch:\n', 'In progress:\n', 'Wren bra'].map(isToldOut)).toEqual([true, true, true, true, false]);
   });
@@ -439,34 +449,36 @@ describe('a year that stands above', () => {
   test('nor is a month: of the last that has begun, of the year above it, or of its own', () => {
     const notebook =
       'Jan\nHeron dress, 12\nFeb\nnothing, had the flu\n\nMarch 2024:\nGull culottes 12\n\n2025\nDec\nPetrel blouse 38\nWren dress 12 on 3 May';
-    expect(splitTelling(notebook, CONTEXT).map(({ text, toldBy, inMonth }) => [text, toldBy, inMonth])).toEqual([
-      ['Heron dress, 12', '2026-01-31', true],
-      ['Gull culottes 12', '2024-03-31', true],
-      ['Petrel blouse 38', '2025-12-31', true],
-      ['Wren dress 12 on 3 May', '2025-12-31', undefined],
+    expect(splitTelling(notebook, CONTEXT).map(({ text, within }) => [text, within?.until, within?.is])).toEqual([
+      ['Heron dress, 12', '2026-01-31', 'month'],
+      ['Gull culottes 12', '2024-03-31', 'month'],
+      ['Petrel blouse 38', '2025-12-31', 'month'],
+      ['Wren dress 12 on 3 May', '2025-12-31', 'year'],
     ]);
     // Of a month that has not come yet this year it was last year's; this month's is told as it is.
-    expect(splitTelling('December\nHeron dress, 12\nNovember\nGull culottes 12', CONTEXT).map(({ toldBy }) => toldBy)).toEqual([
+    expect(splitTelling('December\nHeron dress, 12\nNovember\nGull culottes 12', CONTEXT).map(({ within }) => within?.until)).toEqual([
       '2025-12-31',
       undefined,
     ]);
     // A length, a mark, or what may be is no day.
-    expect(splitTelling('Feb\nGull culottes 12, 1.5 m, 4/5, may need longer legs', CONTEXT)).toMatchObject([{ toldBy: '2026-02-28', inMonth: true }]);
-    // A month over nothing dates nothing.
-    expect(splitTelling('March: nothing, had the flu\n12 April: Gull culottes 12', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
-      ['12 April: Gull culottes 12', undefined],
+    expect(splitTelling('Feb\nGull culottes 12, 1.5 m, 4/5, may need longer legs', CONTEXT)).toMatchObject([
+      { within: { until: '2026-02-28', is: 'month' } },
     ]);
+    // A month over nothing dates nothing.
+    expect(splitTelling('March: nothing, had the flu\n12 April: Gull culottes 12', CONTEXT).map(({ text, within }) => [text, within?.until])).toEqual(
+      [['12 April: Gull culottes 12', undefined]],
+    );
     // What is listed behind when it was made.
     const lists =
       'What I made in 2024: Wren dress 12, a Heron coat\nTwo makes in October: the Gull top (M), a Heron blouse. It was done on the 25th.\nPetrel blouse 38';
-    expect(splitTelling(lists, CONTEXT).map(({ text, toldBy, inMonth }) => [text, toldBy, inMonth])).toEqual([
+    expect(splitTelling(lists, CONTEXT).map(({ text, within }) => [text, within?.until, within?.is])).toEqual([
       ['What I made in 2024: Wren dress 12', undefined, undefined],
-      ['a Heron coat', '2024-12-31', undefined],
+      ['a Heron coat', '2024-12-31', 'year'],
       ['Two makes in October: the Gull top (M)', undefined, undefined],
-      ['a Heron blouse. It was done on the 25th.', '2026-10-31', true],
+      ['a Heron blouse. It was done on the 25th.', '2026-10-31', 'month'],
       ['Petrel blouse 38', undefined, undefined],
     ]);
-    expect(splitTelling('2024: Wren dress 12, a Heron coat', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
+    expect(splitTelling('2024: Wren dress 12, a Heron coat', CONTEXT).map(({ text, within }) => [text, within?.until])).toEqual([
       ['Wren dress 12', '2024-12-31'],
       ['a Heron coat', '2024-12-31'],
     ]);
@@ -564,7 +576,7 @@ test('a line of a notebook that begins with its day by the month is a tale of it
 });
 
 test('a list under its year, and what is dictated without a stop', () => {
-  expect(splitTelling('2025 makes\n- Wren dress (viscose)\n- Heron coat', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
+  expect(splitTelling('2025 makes\n- Wren dress (viscose)\n- Heron coat', CONTEXT).map(({ text, within }) => [text, within?.until])).toEqual([
     ['Wren dress (viscose)', '2025-12-31'],
     ['Heron coat', '2025-12-31'],
   ]);

@@ -4,6 +4,7 @@ import { anyOf, ORDINAL } from './amounts';
 import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
 import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
+import type { TimeAbove } from './draft-from-line';
 import { dateOfDay, monthStart, type IsoDate } from '../units/date';
 import { DAY, DOUBTFUL, MONTH, MONTHS, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
 import { STILL_TO_DO } from './recognise/note';
@@ -21,10 +22,7 @@ export interface Told {
   readonly called?: { readonly from: number; readonly to: number; readonly name: string };
   /** What it is one more of, where it does not say so itself. */
   readonly oneMoreOf?: string;
-  /** The day on which it may be told at the latest: the last of the month or the year that stands above it. */
-  readonly toldBy?: string;
-  /** Of that day the month is said too. */
-  readonly inMonth?: true;
+  readonly within?: TimeAbove;
 }
 
 /**
@@ -435,7 +433,7 @@ export function splitTelling(text: string, context: LineContext): Told[] {
     const last = dated.at(-1);
     const time = last?.is === 'month' && !SAYS_MONTH.test(folded(told)) ? last : dated.findLast(({ is }) => is === 'year');
     const isPast = time !== undefined && time.until < context.today && !FROM_TODAY.test(folded(told));
-    const toldBy = isPast ? { toldBy: time.until, ...(time.is === 'month' ? { inMonth: true as const } : {}) } : {};
-    return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...toldBy };
+    const within = isPast ? { within: { until: time.until, is: time.is === 'year' ? ('year' as const) : ('month' as const) } } : {};
+    return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...within };
   });
 }

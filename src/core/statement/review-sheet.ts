@@ -1,9 +1,8 @@
 import { lookedWords, outcomeWords } from '../make/fit-note-words';
-import { knownCut } from '../make/its-day';
+import { isUndated, makeDayWords } from '../make/its-day';
 import { viewOf } from '../make/versions';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
-import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, zoneList } from '../alteration/words';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
@@ -93,7 +92,7 @@ export function reviewSheet({ make, makes, patterns, fabrics, bodies, wears, cos
     ...(minutes === undefined ? [] : [`${formatDuration(minutes)} of work`]),
     ...(options.prices && cost !== '' ? [`cost ${cost}`] : []),
   ]);
-  if (options.body && view) {
+  if (options.body && view && !isUndated(make)) {
     const measures = [...new Set(view.zones.flatMap((z) => zoneOf(z).measure ?? []))];
     const rows = measures.flatMap((m) => {
       const value = bodyOn(bodies, m, make.cutOn);
@@ -102,14 +101,20 @@ export function reviewSheet({ make, makes, patterns, fabrics, bodies, wears, cos
     if (rows.length > 0)
       blocks.push(
         { kind: 'heading', text: 'Made for' },
-        { kind: 'table', caption: 'Body on the day it was cut', columns: [{ head: 'Measure' }, { head: 'Length', figures: true }], rows },
+        {
+          kind: 'table',
+          caption: make.knownTo ? 'Body at about the time it was cut' : 'Body on the day it was cut',
+          columns: [{ head: 'Measure' }, { head: 'Length', figures: true }],
+          rows,
+        },
       );
   }
-  const cut = knownCut(make);
   const title = pattern ? `${pattern.name}, version ${make.version}` : makeName(make, patterns);
   return {
     title,
-    under: [make.kind === 'garment' ? '' : make.kind, cut && `cut in ${format(parseISO(cut), 'MMMM yyyy')}`].filter(Boolean).join(' · '),
+    under: [make.kind === 'garment' ? '' : make.kind, !isUndated(make) && `cut in ${makeDayWords(make, make.cutOn, 'MMMM yyyy')}`]
+      .filter(Boolean)
+      .join(' · '),
     blocks,
   };
 }

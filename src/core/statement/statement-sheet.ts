@@ -84,6 +84,10 @@ export function statementSheet(
       kind: 'words',
       text: `And ${many(statement.undated, 'make')} of which nobody noted when, here or in any other statement.`,
     },
+    statement.perhaps > 0 && {
+      kind: 'words',
+      text: `${many(statement.perhaps, 'make')} may be of this time or not: only a month or a year that goes beyond it is noted.`,
+    },
     statement.underWay.length > 0 && { kind: 'words', text: `Under way: ${statement.underWay.map(nameOf).join(', ')}.` },
   );
   part(
@@ -92,7 +96,7 @@ export function statementSheet(
   );
   part(
     'Worn',
-    wears.times > 0 && {
+    Math.round(wears.times) > 0 && {
       kind: 'bars',
       caption: `${many(Math.round(wears.times), 'wear')}${wears.estimated ? ', estimates included' : ''}, by kind`,
       bars: wears.byKind.map((k) => ({ label: k.kind, value: k.times, words: times(k.times) })),
@@ -104,7 +108,7 @@ export function statementSheet(
       rows: wears.most.map((w) => [nameOf(w.make), times(w.times)]),
     },
     // Where no wear is noted nobody said that they hang.
-    wears.times > 0 &&
+    Math.round(wears.times) > 0 &&
       wears.least.length > 0 && {
         kind: 'table',
         caption: 'Least worn, for the time they were in season',
@@ -180,7 +184,7 @@ export function statementSheet(
   const under = [
     finished.length === 0 ? 'nothing finished' : many(finished.length, 'make'),
     statement.failed.length > 0 && `${statement.failed.length} that failed`,
-    wears.times > 0 && many(Math.round(wears.times), 'wear'),
+    Math.round(wears.times) > 0 && many(Math.round(wears.times), 'wear'),
     minutes.total > 0 && formatDuration(minutes.total),
     used > 0 && `${lengthTold(used, fabric.unmeasured > 0)} of fabric used`,
   ];

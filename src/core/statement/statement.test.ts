@@ -203,3 +203,14 @@ test('what nobody said when it was made is in no statement, and that is said', (
   const sheet = statementSheet(statement, input, [person], 'cm', { prices: false, body: false });
   expect(toMarkdown(sheet, () => undefined)).toContain('And 1 make of which nobody noted when');
 });
+
+test('what is only known to be of a year is in its statement, and may be in that of a month', () => {
+  const of = finished(5, '2026-07-01', { id: 'of the year', knownTo: 'year' });
+  const inYear = statementOf({ ...INPUT, makes: [...INPUT.makes, of], span: { name: '2026', from: '2026-01-01', until: '2026-12-31' } });
+  expect([inYear.finished.map((m) => m.id).includes('of the year'), inYear.perhaps]).toEqual([true, 0]);
+  const input = { ...INPUT, makes: [...INPUT.makes, of], span: { name: 'July 2026', from: '2026-07-01', until: '2026-07-31' } };
+  const inMonth = statementOf(input);
+  expect([inMonth.finished.map((m) => m.id).includes('of the year'), inMonth.perhaps]).toEqual([false, 1]);
+  const sheet = statementSheet(inMonth, input, [person], 'cm', { prices: false, body: false });
+  expect(toMarkdown(sheet, () => undefined)).toContain('1 make may be of this time or not');
+});

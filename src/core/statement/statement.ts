@@ -4,7 +4,8 @@ import { STATES } from '../make/states';
 import { minutesOf } from '../make/minutes';
 import { byDay, type IsoDate } from '../units/date';
 import type { Alteration, Collection, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
-import { isUndated, knownCut } from '../make/its-day';
+import { isUndated } from '../make/its-day';
+import { isSurelyWithin, mayBeWithin } from './in-its-span';
 import { inRotation, isWorn, readyOn } from '../wear/available';
 import { estimatesOf, notedSince, observedMonths } from '../wear/observed';
 import { seasonsOf, type Hemisphere } from '../wear/season';
@@ -40,6 +41,8 @@ export interface Statement {
   readonly underWay: readonly Make[];
   /** Finished, and nobody said when: they are in no statement. */
   readonly undated: number;
+  /** Finished in a month or a year of which the span is only a part: nobody said more. */
+  readonly perhaps: number;
   /** Abandoned in the span, or judged 2 of 5 or less in it. */
   readonly failed: readonly { readonly make: Make; readonly why: string }[];
   /** Left the wardrobe in the span. */
@@ -83,16 +86,18 @@ export function statementOf(input: StatementInput): Statement {
   const { span, makes, patterns, plans, bodies } = input;
   const within = (date: IsoDate | undefined) => date !== undefined && date >= span.from && date <= span.until;
   const dated = makes.filter((m) => !isUndated(m));
-  const finished = dated.filter((m) => within(readyOn(m))).sort((a, b) => byDay(readyOn(a)!, readyOn(b)!));
+  const isOfIt: OfIt = (make, day) => day !== undefined && isSurelyWithin(make, day, span);
+  const finished = dated.filter((m) => isOfIt(m, readyOn(m))).sort((a, b) => byDay(readyOn(a)!, readyOn(b)!));
   return {
     span,
     finished,
-    underWay: dated.filter((m) => within(m.cutOn) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until),
+    underWay: dated.filter((m) => isOfIt(m, m.cutOn) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until),
     undated: makes.filter((m) => isUndated(m) && readyOn(m) !== undefined).length,
+    perhaps: dated.filter((m) => mayBeWithin(m, readyOn(m), span)).length,
     failed: failedOf(makes, within),
     left: makes.filter((m) => STATES[m.state].left && within(m.stateSince)),
     wears: wearsOf(input),
-    fabric: fabricOf(input, within),
+    fabric: fabricOf({ ...input, makes: dated }, within, isOfIt),
     minutes: minutesIn(finished),
     money: moneyOf(input, finished, within),
     lists: input.lists
@@ -116,6 +121,7 @@ export function statementOf(input: StatementInput): Statement {
 }
 
 type Within = (date: IsoDate | undefined) => boolean;
+type OfIt = (make: Make, day: IsoDate | undefined) => boolean;
 
 function failedOf(makes: readonly Make[], within: Within): { make: Make; why: string }[] {
   return makes.flatMap((make) => {
@@ -157,23 +163,24 @@ function wearsOf({ span, makes, wears, patterns, fabrics, hemisphere, today }: S
     // A garment that hung for less than half a month of its season had no chance to be worn, as far as anybody noted.
     .filter((w) => w.months >= 0.5)
     .sort((a, b) => a.times / a.months - b.times / b.months);
-  const most = worn.filter((w) => w.times > 0).sort((a, b) => b.times - a.times);
+  // An estimate that is spread over years may leave less than a wear to a span.
+  const most = worn.filter((w) => Math.round(w.times) > 0).sort((a, b) => b.times - a.times);
   return {
     times: worn.reduce((sum, w) => sum + w.times, 0),
     estimated: worn.some((w) => w.spread > 0),
     most: most.slice(0, NAMED),
     least: least.filter((w) => !most.slice(0, NAMED).some((m) => m.make === w.make)).slice(0, NAMED),
     byKind: [...kinds]
-      .filter(([, times]) => times > 0)
+      .filter(([, times]) => Math.round(times) > 0)
       .map(([kind, times]) => ({ kind, times }))
       .sort((a, b) => b.times - a.times),
   };
 }
 
-function fabricOf({ makes, fabrics }: StatementInput, within: Within): Statement['fabric'] {
+function fabricOf({ makes, fabrics }: StatementInput, within: Within, isOfIt: OfIt): Statement['fabric'] {
   const used = new Map<Fabric, number>();
   let unmeasured = 0;
-  for (const make of makes.filter((m) => within(knownCut(m))))
+  for (const make of makes.filter((m) => isOfIt(m, m.cutOn)))
     for (const use of make.fabrics) {
       const fabric = fabrics.find((c) => c.id === use.fabricId);
       if (fabric && use.length !== undefined) used.set(fabric, (used.get(fabric) ?? 0) + use.length);

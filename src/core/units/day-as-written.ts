@@ -5,7 +5,9 @@ import { itemAt } from './item-at';
 export const DAY_ORDERS = ['day first', 'month first'] as const;
 export type DayOrder = (typeof DAY_ORDERS)[number];
 
-export type ReadDay = { readonly ok: true; readonly date: IsoDate; readonly order?: DayOrder } | { readonly ok: false; readonly problem: string };
+export type ReadDay =
+  | { readonly ok: true; readonly date: IsoDate; readonly order?: DayOrder; readonly isMonth?: true }
+  | { readonly ok: false; readonly problem: string };
 
 /** Days from 30 December 1899, from which spreadsheets count, to 1 January 1970. Source: their own documentation of the 1900 system. */
 const SHEET_EPOCH = 25_569;
@@ -27,7 +29,7 @@ function fullYear(text: string): number {
 }
 
 /**
- * Reads a calendar date as people and spreadsheets write it; no time zone enters. A month without a day is its first day.
+ * Reads a calendar date as people and spreadsheets write it; no time zone enters. A month without a day is its first day, and said to be one.
  *
  * @param order for numbers that could be either
  * @returns the date, with the order that its numbers prove where they do
@@ -56,10 +58,17 @@ export function readDay(text: string, order: DayOrder): ReadDay {
       said,
     );
   const month = words && monthNamed(itemAt(words, 2));
-  if (words && month !== undefined && month !== null && !(words[1] && words[3]))
-    return day(fullYear(itemAt(words, 4)), month + 1, Number(words[1] ?? words[3] ?? 1));
+  const ofMonth = (year: number, of: number): ReadDay => {
+    const read = day(year, of, 1);
+    return read.ok ? { ...read, isMonth: true } : read;
+  };
+  if (words && month !== undefined && month !== null && !(words[1] && words[3])) {
+    const year = fullYear(itemAt(words, 4));
+    const of = words[1] ?? words[3];
+    return of === undefined ? ofMonth(year, month + 1) : day(year, month + 1, Number(of));
+  }
   const monthOnly = /^(\d{1,2})[/.-](\d{4})$/.exec(said) ?? /^()(\d{4})[/.-](\d{1,2})$/.exec(said);
-  if (monthOnly) return monthOnly[1] ? day(Number(monthOnly[2]), Number(monthOnly[1]), 1) : day(Number(monthOnly[2]), Number(monthOnly[3]), 1);
+  if (monthOnly) return ofMonth(Number(monthOnly[2]), Number(monthOnly[1] || monthOnly[3]));
   const serial = /^\d{5}(\.\d+)?$/.test(said) ? Math.floor(Number(said)) : 0;
   if (serial >= SHEET_DAYS.from && serial <= SHEET_DAYS.to) return { ok: true, date: dateOfDay(serial - SHEET_EPOCH) };
   return no('is no date');

@@ -1,5 +1,5 @@
 import { latestFirst } from '../../core/make/versions';
-import { isUndated } from '../../core/make/its-day';
+import { isUndated, makeDayWords } from '../../core/make/its-day';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
@@ -111,7 +111,7 @@ export function DayBook() {
                     {m.verdicts.length > 0 && <span className="block">love {m.verdicts.at(-1)?.love} of 5</span>}
                   </td>
                   <td className="py-1 text-right text-small text-ink2">
-                    {isUndated(m) ? 'day not noted' : format(parseISO(m.finishedOn ?? m.cutOn), 'd MMM yyyy')}
+                    {isUndated(m) ? 'day not noted' : makeDayWords(m, m.finishedOn ?? m.cutOn, 'd MMM yyyy')}
                   </td>
                 </tr>
               ))}

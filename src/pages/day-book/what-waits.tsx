@@ -1,4 +1,5 @@
 import { planName } from '../../core/make/plan-name';
+import { makeDayWords } from '../../core/make/its-day';
 import { lazy, Suspense } from 'react';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
@@ -66,7 +67,11 @@ export function WhatWaits(tables: WaitsTables) {
       key: make.id,
       words: toMake(make),
       under: [
-        cut ? `cut on ${format(parseISO(make.cutOn), 'd MMMM')}` : 'half sewn',
+        cut
+          ? make.knownTo
+            ? `cut in ${makeDayWords(make, make.cutOn, 'MMMM yyyy')}`
+            : `cut on ${format(parseISO(make.cutOn), 'd MMMM')}`
+          : 'half sewn',
         `for ${withId(people, make.personId)?.name ?? 'somebody'}`,
       ].join(' · '),
       act: {

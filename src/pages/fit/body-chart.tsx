@@ -64,7 +64,7 @@ export function BodyChart({
   if (!measure) return null;
   const points = sets.flatMap((s) => (s.measures[measure] === undefined ? [] : [{ date: s.date, cm: s.measures[measure] }]));
   const cut = makes
-    .filter((m) => m.personId === person.id && m.state !== 'planned' && !isUndated(m))
+    .filter((m) => m.personId === person.id && m.state !== 'planned' && !isUndated(m) && m.knownTo !== 'year')
     .flatMap((make) => {
       const body = bodyOn(sets, measure, make.cutOn);
       return body ? [{ make, cm: body.cm, how: body.how }] : [];

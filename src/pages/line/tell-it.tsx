@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -7,6 +6,7 @@ import { toast } from 'react-toastify';
 import { notesOfTable } from '../../core/archive/tables-in/notes-column';
 import type { Answers } from '../../core/shorthand/chip';
 import { mayBeKnown, type Meant } from '../../core/shorthand/by-its-noun';
+import { makeDayWords } from '../../core/make/its-day';
 import { leansOn, spokenOfWith } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
 import type { AskedAct, OtherAct } from '../../core/shorthand/acts/read-other';
@@ -64,7 +64,7 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>, meant
       // What is no make is none of the versions of its pattern.
       told.map((t) => (t.other || t.ofTold ? '' : lineOf(t))),
       tables,
-      { usual: context, spoken, answers: given, on: told.map((t) => t.toldBy), newId },
+      { usual: context, spoken, answers: given, within: told.map((t) => t.within), newId },
     );
     return told.flatMap((t, i) => {
       const of = read[i];
@@ -290,7 +290,7 @@ function TellingItem({
   onAllAnswered: () => void;
   children: ReactNode;
 }) {
-  const { draft, person, carriedFrom, chips, context, remarks, toldBy, inMonth, known } = item;
+  const { draft, person, carriedFrom, chips, context, remarks, known } = item;
   const daySaid = chips.some(({ says }) => says.some(({ is }) => is === 'date'));
   return (
     <>
@@ -301,6 +301,7 @@ function TellingItem({
             {draft
               ? `for ${person?.name ?? ''}${carriedFrom === undefined ? ', the first' : `; else as version ${carriedFrom}`}`
               : 'Begin it with the pattern’s name, or with what it is: “Curlew skirt in 40”.'}
+            {draft?.make.knownTo && !daySaid && ` · ${makeDayWords(draft.make, draft.make.cutOn, 'd MMMM yyyy')}`}
             {remarks.some(isNoDay) && ' · no day said'}
           </span>
         </h3>
@@ -308,11 +309,6 @@ function TellingItem({
       </div>
       {known.length > 0 && <WhichKnown known={known} onKnown={onKnown} />}
       <LineChips chips={chips} context={context} answers={item.answers} onAnswers={onAnswers} onAllAnswered={onAllAnswered} />
-      {draft && toldBy !== undefined && !daySaid && (
-        <p className="text-ink2">
-          Of its day only the {inMonth ? 'month' : 'year'} is said: it is entered as {format(parseISO(toldBy), 'd MMMM yyyy')}.
-        </p>
-      )}
       {draft && <ComesWith draft={draft} />}
       <LineRemarks remarks={remarks.filter((remark) => !isNoDay(remark))} />
     </>

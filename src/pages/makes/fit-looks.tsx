@@ -1,4 +1,4 @@
-import { format, parseISO } from 'date-fns';
+import { makeDayWords } from '../../core/make/its-day';
 import { zoneOf } from '../../core/body/zones';
 import { symptomOf } from '../../core/catalogue/symptoms';
 import { lookedWords, outcomeWords } from '../../core/make/fit-note-words';
@@ -56,7 +56,7 @@ export function FitLooks({
       {looks(make).map(({ key, first, notes }) => (
         <div key={key} className="mb-3">
           <h3 className="double-rule-b font-sans text-small text-ink2">
-            {lookedWords(first, make)}, {format(parseISO(first.date), 'd MMMM yyyy')}
+            {lookedWords(first, make)}, {makeDayWords(first.date === make.finishedOn ? make : {}, first.date, 'd MMMM yyyy')}
           </h3>
           <table className="w-full">
             {notes.some((n) => offsets?.has(n.id)) && (

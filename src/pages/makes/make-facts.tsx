@@ -23,7 +23,7 @@ function rateWords(hanging: Hanging | undefined): string {
   if (!rate || months === undefined) return '';
   const said = rate.word ? ` · ${rate.word}` : '';
   const folded = count && count.folded > 0 ? ` · stayed folded ${count.folded}\u202f×` : '';
-  return ` in ${months.toFixed(1)} months of its season: about ${rate.mean.toFixed(1)} a month (${rate.low.toFixed(1)} to ${rate.high.toFixed(1)})${said}${folded}`;
+  return ` in ${months.toFixed(months < 12 ? 1 : 0)} months of its season: about ${rate.mean.toFixed(1)} a month (${rate.low.toFixed(1)} to ${rate.high.toFixed(1)})${said}${folded}`;
 }
 
 /** Makes that belong together: what this one was made over from, and what became of it; others from the same fabric. */

@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import { viewOf } from '../../core/make/versions';
 import { RecordFields } from '../../parts/record-fields';
-import { isUndated } from '../../core/make/its-day';
 import { minutesOf } from '../../core/make/minutes';
 import { withoutPattern } from '../../core/make/without-pattern';
 import { formatDuration } from '../../core/units/duration';
@@ -19,7 +18,6 @@ import {
   type MeasurementSet,
   type Pattern,
 } from '../../core/records';
-import { fieldMeta } from '../../core/records/field';
 import { newId } from '../../data/new-id';
 import { usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
@@ -28,7 +26,6 @@ import { CutFields } from '../../parts/cut-fields';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { Fold } from '../../ui/fold';
-import { Tick } from '../../ui/tick';
 import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
 import { openingsOf } from '../../core/make/openings';
 import { LackingParts } from '../../parts/lacking-parts';
@@ -38,6 +35,7 @@ import { Joined } from '../../parts/joined';
 import { ZonePills } from '../../parts/zone-pills';
 import { MadeOver } from './made-over';
 import { EndedFields } from './ended-fields';
+import { ItsDays } from './its-days';
 import { MeasuredFields } from './measured-fields';
 import { WorkTimer } from './timer';
 
@@ -104,20 +102,7 @@ export function MakeForm({
         </h2>
         <div className="flex flex-wrap items-start gap-3">
           {!pattern && <RecordField of={of} name="name" value={make.name} onValue={(name) => change({ name })} className="w-56" />}
-          {!isUndated(make) && <RecordField of={of} name="cutOn" value={make.cutOn} onValue={(cutOn) => change({ cutOn })} />}
-          <RecordField
-            of={of}
-            name="finishedOn"
-            value={make.finishedOn}
-            onValue={(finishedOn) => change({ finishedOn, ...(isUndated(make) && finishedOn ? { cutOn: finishedOn, undated: undefined } : {}) })}
-          />
-          {make.state === 'finished' && (
-            <span className="self-end">
-              <Tick on={isUndated(make)} onChange={(on) => change(on ? { undated: true, finishedOn: undefined } : { undated: undefined })}>
-                {fieldMeta(of.undated).label}
-              </Tick>
-            </span>
-          )}
+          <ItsDays make={make} onChange={change} />
           <RecordField of={of} name="kind" value={make.kind} onValue={(kind) => change({ kind })} />
           <RecordField of={of} name="state" value={make.state} onValue={(state) => change({ state })} />
           {(make.kind === 'without fit' || make.quantity > 1) && (

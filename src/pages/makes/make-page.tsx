@@ -1,5 +1,5 @@
 import { viewOf } from '../../core/make/versions';
-import { isUndated } from '../../core/make/its-day';
+import { isUndated, makeDayWords } from '../../core/make/its-day';
 import { makeName } from '../../core/make/make-name';
 import { STATES } from '../../core/make/states';
 import { withoutPattern } from '../../core/make/without-pattern';
@@ -105,7 +105,7 @@ export function MakePage() {
             name
           )
         }
-        under={`${inWords(make.kind)}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'}${make.state === 'cut' ? '' : ` · ${stateWords(make)}`} · ${isUndated(make) ? 'nobody noted when' : `cut ${day(make.cutOn)}`}`}
+        under={`${inWords(make.kind)}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'}${make.state === 'cut' ? '' : ` · ${stateWords(make)}`} · ${isUndated(make) ? 'nobody noted when' : `cut ${make.knownTo ? 'in ' : ''}${makeDayWords(make, make.cutOn, 'd MMMM yyyy')}`}`}
         aside={
           <HeadActions>
             {!STATES[make.state].unmade && (

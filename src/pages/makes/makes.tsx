@@ -1,9 +1,8 @@
 import { outcomeWords } from '../../core/make/fit-note-words';
-import { isUndated } from '../../core/make/its-day';
+import { isUndated, makeDayWords } from '../../core/make/its-day';
 import { createColumnHelper, flexRender, getCoreRowModel, getSortedRowModel, useReactTable, type SortingState } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
-import { format, parseISO } from 'date-fns';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -160,7 +159,7 @@ export function Makes() {
         // Days are written so that their letters are in order: no figures need be found in them.
         sortingFn: 'basic',
         sortDescFirst: true,
-        cell: (c) => (isUndated(c.row.original.make) ? 'not noted' : format(parseISO(c.getValue()), 'd MMM yyyy')),
+        cell: (c) => (isUndated(c.row.original.make) ? 'not noted' : makeDayWords(c.row.original.make, c.getValue(), 'd MMM yyyy')),
         size: 104,
       }),
     ],

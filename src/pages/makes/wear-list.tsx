@@ -1,3 +1,4 @@
+import { makeDayWords } from '../../core/make/its-day';
 import { makeName } from '../../core/make/make-name';
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
@@ -20,6 +21,9 @@ function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; 
   const makes = useMakes();
   const patterns = usePatterns();
   const others = wear.makeIds.filter((id) => id !== makeId).map((id) => withId(makes, id));
+  const own = withId(makes, makeId);
+  // Told in a number, it is spread from the day of its finishing on, of which only a month or a year may be known.
+  const since = own && wear.until !== undefined && wear.date === own.finishedOn ? own : {};
   const said = [
     wear.until && `to ${format(parseISO(wear.until), 'd MMM yyyy')}`,
     wear.often ? `${wear.often}: taken for ${wear.count}` : wear.count > 1 && `about ${wear.count} times`,
@@ -43,7 +47,7 @@ function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; 
         onClick={onOpen}
         className="flex min-h-[29px] w-full flex-wrap gap-x-2 py-0.5 text-left hover:bg-tint max-sm:min-h-11"
       >
-        <span className="w-28">{wear.undated ? 'not noted when' : format(parseISO(wear.date), 'd MMM yyyy')}</span>
+        <span className="w-28">{wear.undated ? 'not noted when' : makeDayWords(since, wear.date, 'd MMM yyyy')}</span>
         <span className="text-ink2">{said.join(' · ')}</span>
         {wear.remark && <i className="text-ink2">{wear.remark}</i>}
       </button>

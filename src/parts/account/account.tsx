@@ -1,10 +1,9 @@
 import { isFitless } from '../../core/records/usual-zones';
 import { versionsOf } from '../../core/make/versions';
-import { isUndated } from '../../core/make/its-day';
+import { isUndated, makeDayWords } from '../../core/make/its-day';
 import { mainFabric } from '../../core/make/main-fabric';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import clsx from 'clsx';
-import { format, parseISO } from 'date-fns';
 import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
@@ -191,7 +190,7 @@ export function Account(props: AccountProps) {
                       </Link>
                       <span className="block text-small leading-[17px] text-ink2">
                         {inWords(KIND_WORDS[m.kind])}
-                        {isUndated(m) ? 'day not noted' : format(parseISO(m.cutOn), 'MMMM yyyy')}
+                        {isUndated(m) ? 'day not noted' : makeDayWords(m, m.cutOn, 'MMMM yyyy')}
                       </span>
                       <span className="block text-small leading-[17px] text-ink2">{give(mainFabric(m, input.fabrics).fabric)}</span>
                       {!thatCount.includes(m) && (

@@ -3,7 +3,8 @@ import type { IsoDate } from '../../units/date';
 import { parseLength, type LengthUnit } from '../../units/length';
 import { parseMoney } from '../../units/money';
 import type { z } from 'zod';
-import { askedFields, choicesOf, fieldProblem, type Fabric, type FieldMeta, type Shapes } from '../../records';
+import { middleOf } from '../../make/its-day';
+import { askedFields, choicesOf, fieldProblem, type Fabric, type FieldMeta, type KnownTo, type Shapes } from '../../records';
 import type { SheetName, TablesOf } from '../tables-out';
 import { CannotTake, choiceNamed, readPercent, readWhole, readYes } from './cells';
 import { isBareNumber, type ColumnGuess } from './columns';
@@ -75,6 +76,19 @@ export class Row {
       const date = this.#day(text);
       if (isAfter(date, this.#into.today)) throw new CannotTake(`“${text}” is still to come`);
       return date;
+    });
+  }
+
+  /** A day that has been, or a month or a year that has begun where no more is said. */
+  pastAsKnown(key: string): { readonly date: IsoDate; readonly knownTo?: KnownTo } | undefined {
+    return this.read(key, (text) => {
+      const isYear = /^(?:19|20)\d\d$/.test(text.trim());
+      const read = readDay(isYear ? `${text.trim()}-01-01` : text, this.#order);
+      if (!read.ok) throw new CannotTake(read.problem);
+      const { today } = this.#into;
+      if (isAfter(read.date, today)) throw new CannotTake(`“${text}” is still to come`);
+      const knownTo = isYear ? 'year' : read.isMonth ? 'month' : undefined;
+      return knownTo ? { date: middleOf(knownTo, read.date, today), knownTo } : { date: read.date };
     });
   }
 

@@ -66,7 +66,7 @@ describe('an old spreadsheet of garments', () => {
 
   test('days, sizes, lengths and stars are read as they are written', () => {
     expect(makes.map((m) => [m.cutOn, m.version, m.size, m.fabrics[0]?.length, m.verdicts[0]?.love])).toEqual([
-      ['2024-05-01', 1, { size: 'M' }, 180, 5],
+      ['2024-05-15', 1, { size: 'M' }, 180, 5],
       ['2025-04-03', 1, { size: 'C', to: 'D', at: 0.5 }, 205.74, 4],
       ['2025-04-25', 2, { size: 'D' }, 228.6, 5],
     ]);
@@ -104,6 +104,27 @@ describe('an old spreadsheet of garments', () => {
     const mended = take(back.replace(',9,', ',4,').replace('\r\nsoon,Plover', '\r\n1 March 2024,Plover'));
     expect(mended.rows.map((r) => r.state)).toEqual(['new', 'new']);
     expect(mended.of<Make>('makes').map((m) => m.size)).toEqual([{ size: 'M' }, { size: '12', to: '14', at: 0.5 }]);
+  });
+
+  test('of a month or a year no more is taken in than is written, and it is written like that again', () => {
+    const first = take('Name,Size,Year\nTern skirt,12,2019\nTern skirt,12,Mar 2023\nReed trousers,14,2023-05-04\nReed trousers,14,2031');
+    const makes = first.of<Make>('makes');
+    expect(makes.map((m) => [m.finishedOn, m.knownTo])).toEqual([
+      ['2019-07-01', 'year'],
+      ['2023-03-15', 'month'],
+      ['2023-05-04', undefined],
+    ]);
+    expect(first.rows.map((r) => r.words)).toEqual([
+      expect.stringMatching(/ · 2019$/),
+      expect.stringMatching(/ · Mar 2023$/),
+      expect.stringMatching(/ · 4 May 2023$/),
+      expect.stringMatching(/“2031” is still to come/),
+    ]);
+    const tables = { ...nothing, patterns: first.of<Pattern>('patterns'), makes };
+    const written = sheetText('makes', tables, { unit: 'cm', money: true, separator: 'comma' });
+    expect(take(written, into({ tables })).records).toEqual([]);
+    const again = take(written).of<Make>('makes');
+    expect(again.map((m) => [m.cutOn, m.finishedOn, m.knownTo])).toEqual(makes.map((m) => [m.cutOn, m.finishedOn, m.knownTo]));
   });
 
   test('a garment of which no day is said is of none, and so are its wears; taken in again another day it comes once', () => {

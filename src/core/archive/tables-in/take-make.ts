@@ -1,5 +1,5 @@
 import { mainUse } from '../../make/main-fabric';
-import { isUndated } from '../../make/its-day';
+import { isUndated, makeDayWords, writtenDay } from '../../make/its-day';
 import { lessonSubjects } from '../../make/lesson-subjects';
 import { firstView } from '../../make/versions';
 import { sizeLineWords } from '../../alteration/words';
@@ -23,7 +23,7 @@ import { CannotTake, choiceNamed, readLove, readSizeLine, readWhole } from './ce
 import { isFitless } from '../../records/usual-zones';
 import { kindNamed } from '../../records/garment-named';
 import type { Row } from './row';
-import { dayWords, joined, sameName, THERE, type Taking } from './taking';
+import { joined, sameName, THERE, type Taking } from './taking';
 
 const SEW_AGAIN = ['as is', 'with changes', 'other fabric', 'later', 'no'] as const;
 
@@ -39,7 +39,7 @@ export function takeMake(row: Row, taking: Taking) {
   const person = taking.person(row.text('person'));
   const [pattern] = taking.patternsCalled(name);
   const told = readMake(row, pattern, taking.into.today);
-  const sameCut = (m: Make) => m.personId === person.id && (told.undated ? isUndated(m) : m.cutOn === told.cutOn);
+  const sameCut = (m: Make) => m.personId === person.id && (told.undated ? isUndated(m) : writtenDay(m, m.cutOn) === writtenDay(told, told.cutOn));
   const again =
     (pattern && taking.makesOf(pattern.id).some((m) => sameCut(m) && m.size?.size === told.size?.size)) ||
     taking.makesCalled(name).some((m) => sameCut(m) && m.sources.length === 0);
@@ -50,7 +50,7 @@ export function takeMake(row: Row, taking: Taking) {
     make.sources.length > 0 ? `${name}, version ${make.version}` : name,
     told.size && `size ${sizeLineWords(told.size)}`,
     told.fabric && `${told.used ? `${formatLength(told.used, taking.into.unit)} of ` : ''}${told.fabric}`,
-    told.undated ? 'day not known' : dayWords(told.finishedOn ?? told.cutOn),
+    told.undated ? 'day not known' : makeDayWords(told, told.finishedOn ?? told.cutOn, 'd MMM yyyy'),
     told.minutes !== undefined && formatDuration(told.minutes),
     told.love !== undefined && `${told.love} of 5`,
     told.worn !== undefined && told.worn > 0 && `worn ${told.worn} ×`,
@@ -58,11 +58,18 @@ export function takeMake(row: Row, taking: Taking) {
 }
 
 function readMake(row: Row, pattern: Pattern | undefined, today: IsoDate) {
-  const finishedOn = row.past('finishedOn');
-  const said = row.past('cutOn') ?? finishedOn;
+  const done = row.pastAsKnown('finishedOn');
+  const begun = row.pastAsKnown('cutOn') ?? done;
+  const finishedOn = done?.date;
+  const said = begun?.date;
   const cutOn = said ?? today;
+  // Both days are known as far as the one of which less is.
+  const [knownTo] = [begun?.knownTo, done?.knownTo]
+    .filter((known) => known !== undefined)
+    .sort()
+    .reverse();
   const { undated = said === undefined, ...fields } = row.fields(Make.shape);
-  if (finishedOn && finishedOn < cutOn) throw new CannotTake(`it was finished on ${finishedOn}, before it was cut on ${cutOn}`);
+  if (finishedOn && !knownTo && finishedOn < cutOn) throw new CannotTake(`it was finished on ${finishedOn}, before it was cut on ${cutOn}`);
   const again = row.text('sewAgain');
   const chosen = row.read('chosen', (text) => {
     const read = readChosenCell(text);
@@ -72,8 +79,9 @@ function readMake(row: Row, pattern: Pattern | undefined, today: IsoDate) {
   return {
     chosen,
     wasPaid: row.money('wasPaid'),
-    cutOn,
+    cutOn: finishedOn && finishedOn < cutOn ? finishedOn : cutOn,
     finishedOn,
+    knownTo,
     // No day says when it was cut or finished.
     undated: undated && finishedOn === undefined,
     kind: row.read('made', readMakeKind) ?? 'garment',
@@ -115,7 +123,7 @@ function readMinutes(text: string, head: string): number {
 
 function addMake(row: Row, taking: Taking, name: string, personId: string, known: Pattern | undefined, told: ToldMake): Make {
   const { newId, today } = taking.into;
-  const { cutOn, finishedOn, undated, love, state, sewAgain } = told;
+  const { cutOn, finishedOn, knownTo, undated, love, state, sewAgain } = told;
   const fabrics = usesTold(told, taking);
   // What has no fit, or was made over, and is called by no version has no pattern: so our own tables call it.
   const numbered = name !== row.text('name');
@@ -153,6 +161,7 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
     ...(undated
       ? { undated, finishedOn: undefined }
       : { finishedOn: finishedOn ?? (state === undefined || state === 'finished' ? cutOn : undefined) }),
+    ...(knownTo ? { knownTo } : {}),
     kind: pattern && isFitless(pattern.kind) ? 'without fit' : told.kind,
     ...(pattern
       ? { sources: [{ patternId: pattern.id, viewId: (viewed ?? firstView(pattern)).id }, ...taking.partsOf(row.text('joined') ?? '')] }
@@ -166,7 +175,10 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
     fabrics,
     notes: notesTold(row, fabrics, taking),
     times: told.minutes === undefined ? [] : [{ id: newId(), phase: 'all' as const, minutes: told.minutes }],
-    verdicts: love === undefined ? [] : [{ id: newId(), date: finishedOn ?? cutOn, wears: 0, love, reasons: [], ...(sewAgain ? { sewAgain } : {}) }],
+    verdicts:
+      love === undefined
+        ? []
+        : [{ id: newId(), date: knownTo ? today : (finishedOn ?? cutOn), wears: 0, love, reasons: [], ...(sewAgain ? { sewAgain } : {}) }],
     ...(remark ? { remark } : {}),
   });
   // A count without days is an estimate, spread from the day it was finished until now.

@@ -78,7 +78,9 @@ export function dayOf(
   const saying = chips.find((chip) => daysIn(chip, of).length > 0) ?? chips.find((chip) => chip.asks && ABOUT_WHEN.test(folded(chip.text)));
   if (!saying) return { dates: [today], rest: chips };
   // "Last week" is a question whose answers are a guess, and words.
-  const guessed = saying.asks && saying.choices.some((choice) => choice.every((fact) => fact.is === 'words'));
+  const guessed =
+    (saying.asks && saying.choices.some((choice) => choice.every((fact) => fact.is === 'words'))) ||
+    saying.says.some((fact) => fact.is === 'date' && fact.knownTo !== undefined);
   return { dates: guessed ? [] : daysIn(saying, of), rest: chips.filter((chip) => chip !== saying) };
 }
 

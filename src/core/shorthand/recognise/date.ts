@@ -1,4 +1,6 @@
 import { addDays, addMonths, addYears, formatISO, getDay, getDayOfYear, parseISO } from 'date-fns';
+import { middleOf } from '../../make/its-day';
+import type { KnownTo } from '../../records';
 import { MONTH_NAMES, type IsoDate } from '../../units/date';
 import { readDay } from '../../units/day-as-written';
 import { anyOf, COUNT, countOf } from '../amounts';
@@ -27,6 +29,11 @@ const PART_OF = anyOf(Object.keys(PARTS_OF));
 const BEGINS_WITH_PART = new RegExp(`^(?:in |at the )?(${PART_OF})`);
 /** About when, without a day. */
 export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+/** A season or a feast of a year: "spring 2019", "Christmas 2022". */
+const SEASON_OF_A_YEAR = '(?:(?:in|at|over) )?(?:the )?(?:spring|summer|autumn|fall|winter|christmas|easter)(?: of)? \\d{4}';
+/** What makes of a time no more than about when. */
+const ABOUT = '(?:around|about|roughly|circa|ca\\.?|c\\.|approximately|approx\\.?)';
+const BEGINS_WITH_ABOUT = new RegExp(`^${ABOUT} ?`);
 
 /** A day as it is kept. */
 export const iso = (date: Date): IsoDate => formatISO(date, { representation: 'date' });
@@ -110,52 +117,85 @@ const on = (of: 'cut' | 'finished', days: readonly string[]): Meant | undefined 
 const perhapsOn = (days: readonly string[], s: Sentence, from: number, to: number): Meant =>
   asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
 
-/** About when something was that has no day: offered, never stated. */
-function roughly(text: string, today: string): string | undefined {
+/** A day that stands for about when something was, and what of it is known where that is a month or a year. */
+interface Roughly {
+  readonly date: IsoDate;
+  readonly knownTo?: KnownTo;
+  /** The words say more than that: a season, a part of a month. */
+  readonly saysMore?: true;
+  /** A winter begins in the year before. */
+  readonly orYearBefore?: true;
+}
+
+/** About when something was that has no day. */
+function roughly(text: string, today: IsoDate): Roughly | undefined {
+  if (BEGINS_WITH_ABOUT.test(text)) {
+    const about = roughly(text.replace(BEGINS_WITH_ABOUT, ''), today);
+    return about && { ...about, saysMore: true };
+  }
   const said = text.trim();
   const now = parseISO(today);
+  const within = (knownTo: KnownTo, of: IsoDate): Roughly => ({ date: middleOf(knownTo, of, today), knownTo });
   const ago = /^(.+) (month|year|summer|winter)s? ago$/.exec(said);
   const n = ago && countOf(ago[1] ?? '');
-  if (ago && n)
-    return ago[2] === 'month'
-      ? iso(addMonths(now, -n))
-      : ago[2] === 'year'
-        ? iso(addYears(now, -n))
-        : `${Number(today.slice(0, 4)) - n}-${ago[2] === 'summer' ? '07' : '01'}-15`;
-  if (said === 'last week' || said === 'last weekend') return iso(addDays(now, -7));
-  if (said === 'last month') return iso(addMonths(now, -1));
-  if (said === 'last year') return iso(addYears(now, -1));
+  if (ago && n) {
+    if (ago[2] === 'month') return within('month', iso(addMonths(now, -n)));
+    if (ago[2] === 'year') return within('year', iso(addYears(now, -n)));
+    const date = `${Number(today.slice(0, 4)) - n}-${ago[2] === 'summer' ? '07' : '01'}-15`;
+    return { date, knownTo: 'year', saysMore: true, ...(ago[2] === 'winter' ? { orYearBefore: true } : {}) };
+  }
+  if (said === 'last week' || said === 'last weekend') return { date: iso(addDays(now, -7)) };
+  if (said === 'last month') return within('month', iso(addMonths(now, -1)));
+  if (said === 'last year') return within('year', iso(addYears(now, -1)));
   // In the middle of what of it is over.
-  if (said === 'this week') return iso(addDays(now, -Math.floor(((getDay(now) + 6) % 7) / 2)));
-  if (said === 'this month') return `${today.slice(0, 8)}${String(Math.ceil(now.getDate() / 2)).padStart(2, '0')}`;
-  if (said === 'this year') return iso(addDays(now, -Math.floor((getDayOfYear(now) - 1) / 2)));
+  if (said === 'this week') return { date: iso(addDays(now, -Math.floor(((getDay(now) + 6) % 7) / 2))) };
+  if (said === 'this month') return { date: `${today.slice(0, 8)}${String(Math.ceil(now.getDate() / 2)).padStart(2, '0')}`, knownTo: 'month' };
+  if (said === 'this year') return { date: iso(addDays(now, -Math.floor((getDayOfYear(now) - 1) / 2))), knownTo: 'year' };
   const season = /(summer|winter|spring|autumn|fall)/.exec(said)?.[1];
   const year = /(\d{4})/.exec(said)?.[1];
+  if (year !== undefined && /christmas/.test(said)) return { ...within('month', `${year}-12-25`), saysMore: true };
+  if (year !== undefined && /easter/.test(said)) return { ...within('year', `${year}-04-15`), saysMore: true };
   const month = HAS_MONTH.exec(said)?.[0];
   if (month) {
-    const part = BEGINS_WITH_PART.exec(said)?.[1] ?? 'mid';
-    return daysOf(`${PARTS_OF[part] ?? 15} ${month}${year ? ` ${year}` : ''}`, today)[0];
+    const part = BEGINS_WITH_PART.exec(said)?.[1];
+    const [date] = daysOf(`${PARTS_OF[part ?? 'mid'] ?? 15} ${month}${year ? ` ${year}` : ''}`, today);
+    return date === undefined ? undefined : { date, knownTo: 'month', ...(part === undefined ? {} : { saysMore: true }) };
   }
   if (season) {
     const at = { summer: '07', winter: '01', spring: '04', autumn: '10', fall: '10' }[season] ?? '07';
     const this_ = `${year ?? today.slice(0, 4)}-${at}-15`;
     // The last one is the latest that is over, some six weeks after its middle.
     const since = said.startsWith('last') ? iso(addDays(parseISO(this_), 45)) : this_;
-    return year === undefined && since > today ? `${Number(today.slice(0, 4)) - 1}-${at}-15` : this_;
+    const date = year === undefined && since > today ? `${Number(today.slice(0, 4)) - 1}-${at}-15` : this_;
+    return { date, knownTo: 'year', saysMore: true, ...(season === 'winter' && year === undefined ? { orYearBefore: true } : {}) };
   }
-  return year ? `${year}-07-01` : undefined;
+  return year !== undefined && year <= today.slice(0, 4) ? within('year', `${year}-07-01`) : undefined;
 }
 
+const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
+/** That something was made, in the sentence in which a month or a year is said; and what else in it may have been then. */
+const MADE_IN_IT =
+  /(?:^|[,.;·\n] ?|\b(?:and|then) )(?:(?:i|we|i've|we've|just|have|had|finally|also) )*(?:made|sewed|sewn|finished|completed) [^,.;\n]*$/;
+const BEGINS_WITH_MADE = new RegExp(`^${DONE}\\b`);
+const MAY_BE_ELSE = /\b(?:that|which|who|since|like|from|began|begun|started|cut|fits?|fitted|is|was|were)\b[^,.;·\n]*$/;
+
 const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: number, to: number): Meant => {
-  const date = roughly(text, s.context.today);
-  return date === undefined || date > s.context.today
-    ? asks(mereWords(s.typed(from, to)))
-    : asks([{ is: 'date', of, date }], mereWords(s.typed(from, to)));
+  const found = roughly(text, s.context.today);
+  const words = mereWords(s.typed(from, to));
+  if (!found || found.date > s.context.today) return asks(words);
+  const { saysMore, orYearBefore, ...when } = found;
+  const on = (date: IsoDate): Choice => [{ is: 'date', of, ...when, date }, ...(saysMore ? words : [])];
+  const dated = on(found.date);
+  if (orYearBefore) return asks(dated, on(iso(addMonths(parseISO(found.date), -1))), words);
+  const before = s.low.slice(0, from);
+  const isMadeThen = BEGINS_WITH_MADE.test(s.low.slice(from, to)) || (MADE_IN_IT.test(before) && !MAY_BE_ELSE.test(before));
+  // "Made the Skerry tee in May": all that is said of its day is kept.
+  const isPlain = of === 'finished' && when.knownTo !== undefined && !saysMore && /^(?:in |last |this |.* ago$|\d{4}$)/.test(text.trim());
+  return isPlain && isMadeThen ? { says: dated } : asks(dated, words);
 };
 
 const CUT = '(?:cut|cut it)';
 const BEGINNING = '(?:started|begun|began)';
-const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
 
 /** What was done on that day was not the sewing, or is to be done by then: "for the wedding on 12 June". */
 const ANOTHER_DAY =
@@ -247,6 +287,20 @@ const dates = byRules([
   }),
   rule(`(?:${CUT}|${BEGINNING}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),
+  ),
+  // "Heron blouse 12, 2019", "(2019)": what a list says of a garment by a year alone is most likely that.
+  rule(`(?:${DONE}(?: (?:it|this))? (?:in )?|(?<=[,(–-] ?))(?<day>(?:19|20)\\d{2})(?=\\s*(?:$|[,.;)\\n]))`, 'weak', ({ day = '' }, s, from, to) =>
+    s.subject === undefined || (s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from))
+      ? undefined
+      : doubtful('finished', day, s, from, to),
+  ),
+  rule(
+    `(?:${DONE}(?: (?:it|this))? )?(?<day>${SEASON_OF_A_YEAR}|${ABOUT} ?(?:${SEASON_OF_A_YEAR}|${DOUBTFUL}|(?:19|20)\\d{2}))`,
+    'weak',
+    ({ day = '' }, s, from, to) =>
+      (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from))
+        ? undefined
+        : doubtful('finished', day, s, from, to),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
     (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from)) || /\bhalf $/.test(s.low.slice(0, from))
