@@ -77,7 +77,7 @@ test('a repeat by the line, in one sentence; what it does not say is as last tim
   await expect(line).toHaveValue(/blue stripe poplin $/);
   await line.pressSequentially('1.9m');
   // Another fabric than what is planned: it is not the planned one.
-  await expect(panel).toContainText('what the line does not say is as in version 3');
+  await expect(panel).toContainText('what the line does not say is as in version 3 · finished today');
   await panel.getByRole('button', { name: 'or fit armhole tight by 2 cm' }).click();
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('Version 4 of Tidewater shirt is saved.')).toBeVisible();

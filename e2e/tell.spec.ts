@@ -239,4 +239,6 @@ test('what is told without its day is of none, and so are its wears, until that 
   await expect(page.getByLabel('Finished on')).toHaveCount(0);
   await page.getByRole('link', { name: 'Back to the make' }).click();
   await expect(page.getByText('cut in 2019')).toBeVisible();
+  // What was told to have been worn is spread since then.
+  await expect(page.getByRole('button', { name: /^2019 ?to .* about 60 times/ })).toBeVisible();
 });

@@ -4,7 +4,7 @@ import type { ReadMake } from '../core/shorthand/draft-from-line';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { counted } from '../core/units/counted';
 import { ComesWith } from '../parts/comes-with';
-import { LineChips } from '../parts/line-chips';
+import { LineChips, saysDay } from '../parts/line-chips';
 import { LineRemarks } from '../parts/line-remarks';
 import { OtherLine } from '../parts/other-line';
 import { WhichGarment, WhichKnown, WhichMake } from '../parts/which-make';
@@ -139,6 +139,7 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onLeave, toField }: 
         <span className="text-ink2">
           for {person?.name}
           {!mayFinish && startWords(make)}
+          {!mayFinish && !saysDay(chips) && draft.make.finishedOn === context.today && ' · finished today'}
         </span>
       </p>
       {isKnown ? (

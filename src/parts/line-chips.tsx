@@ -8,6 +8,9 @@ import { KeyCap } from '../ui/key-cap';
 /** The questions of a line that nobody answered yet. */
 export const openQuestions = (chips: readonly Chip[]): readonly Chip[] => chips.filter((chip) => chip.asks);
 
+/** Whether a line says of a day on which something was cut or finished. */
+export const saysDay = (chips: readonly Chip[]): boolean => chips.some(({ says }) => says.some(({ is }) => is === 'date'));
+
 /** The answers with one more. */
 export const answered = (answers: Answers, { text }: Chip, choice: number): Answers => ({ ...answers, [askedWords(text)]: choice });
 

@@ -1,10 +1,9 @@
 import { settleUses } from '../../core/fabric/stash';
-import { isUndated } from '../../core/make/its-day';
 import { withErrataFound } from '../../core/make/errata-found';
 import { notesOf, peopleWith, verdictsOf, type LogDraft } from '../../core/make/log-draft';
 import type { Fabric, Make, Pattern, Plan, Wear } from '../../core/records';
-import type { IsoDate } from '../../core/units/date';
 import { makesOf, nextVersion } from '../../core/make/versions';
+import { wornUpTo } from '../../core/wear/worn-up-to';
 import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { newId } from '../new-id';
@@ -15,13 +14,6 @@ import { stillOpen } from './still-open';
 export function errataWrites(pattern: Pattern, before: Make['notes'], after: Make['notes']): Write[] {
   const changed = withErrataFound(pattern, before, after);
   return changed ? [{ table: 'patterns', from: pattern, to: changed }] : [];
-}
-
-/** The days over which a make was worn that is told of on a day: since it was made, where that is known. */
-function wornUntil(make: Make, day: IsoDate): Pick<Wear, 'date' | 'until' | 'undated'> {
-  if (isUndated(make)) return { date: day, undated: true };
-  const since = make.finishedOn ?? make.cutOn;
-  return since < day ? { date: since, until: day } : { date: day };
 }
 
 /**
@@ -49,7 +41,7 @@ export function enterMake(
     fitNotes: [...make.fitNotes, ...notesOf(look, seenOn, newId)],
     verdicts: [...make.verdicts, ...verdictsOf(verdict, day, wears, newId)],
   };
-  const wear: Wear = { id: newId(), ...wornUntil(make, day), makeIds: [make.id], count: Math.max(1, wears) };
+  const wear: Wear = { id: newId(), ...wornUpTo(make, day), makeIds: [make.id], count: Math.max(1, wears) };
   const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [
     ...peopleWith(draft).map((person): Write => ({ table: 'people', put: person })),

@@ -20,7 +20,7 @@ import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { usePerson } from '../../data/queries';
 import { ComesWith } from '../../parts/comes-with';
-import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
+import { LineChips, openQuestions, saysDay, toFirstQuestion } from '../../parts/line-chips';
 import { LineRemarks } from '../../parts/line-remarks';
 import { OtherLine } from '../../parts/other-line';
 import { useWriteOther } from '../../parts/use-write-other';
@@ -291,7 +291,6 @@ function TellingItem({
   children: ReactNode;
 }) {
   const { draft, person, carriedFrom, chips, context, remarks, known } = item;
-  const daySaid = chips.some(({ says }) => says.some(({ is }) => is === 'date'));
   return (
     <>
       <div className="mb-1 flex items-baseline justify-between gap-3">
@@ -301,7 +300,7 @@ function TellingItem({
             {draft
               ? `for ${person?.name ?? ''}${carriedFrom === undefined ? ', the first' : `; else as version ${carriedFrom}`}`
               : 'Begin it with the pattern’s name, or with what it is: “Curlew skirt in 40”.'}
-            {draft?.make.knownTo && !daySaid && ` · ${makeDayWords(draft.make, draft.make.cutOn, 'd MMMM yyyy')}`}
+            {draft?.make.knownTo && !saysDay(chips) && ` · ${makeDayWords(draft.make, draft.make.cutOn, 'd MMMM yyyy')}`}
             {remarks.some(isNoDay) && ' · no day said'}
           </span>
         </h3>

@@ -4,7 +4,7 @@ import { useParams } from 'react-router';
 import { LinkButton } from '../../ui/button';
 import { settleUses } from '../../core/fabric/stash';
 import { changeWords } from '../../core/versions/change-words';
-import { useBodies, useFabrics, useMakes, usePatterns, useUnit } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, useUnit, useWearsOf } from '../../data/queries';
 import { Make } from '../../core/records';
 import { errataWrites } from '../../data/commands/enter-make';
 import { NotInTheLedger } from '../../parts/not-in-the-ledger';
@@ -14,6 +14,7 @@ import { PageHead } from '../../ui/page-head';
 import { byHand } from '../../ui/by-hand';
 import { MakeForm } from './make-form';
 import { routes } from '../../routes';
+import { withItsMake } from '../../core/wear/worn-up-to';
 import { withId } from '../../core/units/by-id';
 
 /** What was cut, changed afterwards: each change is saved as it is made and can be undone. */
@@ -25,6 +26,7 @@ export function ChangeMake() {
   const fabrics = useFabrics();
   const bodies = useBodies();
   const unit = useUnit();
+  const wears = useWearsOf(makeId === undefined ? [] : [makeId]);
   if (!make) return <NotInTheLedger table="makes" />;
   const recorded = withId(patterns, make.sources[0]?.patternId);
   const pattern = recorded && asCut(recorded, patterns);
@@ -34,6 +36,10 @@ export function ChangeMake() {
     void save(changeWords(name, make, changed, unit), [
       { table: 'makes', from: make, to: changed.fabrics === make.fabrics ? changed : { ...changed, fabrics: uses } },
       ...(recorded ? errataWrites(recorded, make.notes, changed.notes) : []),
+      ...wears.flatMap((from) => {
+        const to = withItsMake(from, make, changed);
+        return to ? [{ table: 'wears' as const, from, to }] : [];
+      }),
       ...stash.map(({ from, to }) => ({ table: 'fabrics' as const, from, to })),
     ]);
   };

@@ -23,6 +23,7 @@ import { CannotTake, choiceNamed, readLove, readSizeLine, readWhole } from './ce
 import { isFitless } from '../../records/usual-zones';
 import { kindNamed } from '../../records/garment-named';
 import type { Row } from './row';
+import { wornUpTo } from '../../wear/worn-up-to';
 import { joined, sameName, THERE, type Taking } from './taking';
 
 const SEW_AGAIN = ['as is', 'with changes', 'other fabric', 'later', 'no'] as const;
@@ -183,9 +184,7 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   });
   // A count without days is an estimate, spread from the day it was finished until now.
   if (told.worn) {
-    const date = finishedOn ?? cutOn;
-    const span = undated ? { undated } : told.worn > 1 && date < today ? { until: today } : {};
-    taking.add('wears', { id: newId(), date, makeIds: [make.id], count: told.worn, ...span });
+    taking.add('wears', { id: newId(), ...wornUpTo(make, today), makeIds: [make.id], count: told.worn });
   }
   return make;
 }
