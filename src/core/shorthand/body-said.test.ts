@@ -6,6 +6,10 @@ test.each([
   ['92 bust 74 waist 100 hips', { bust: 92, waist: 74, hip: 100 }],
   ["   's measurements: height 116, chest 60, waist 55", { height: 116, bust: 60, waist: 55 }],
   ['i am 168 cm tall', { height: 168 }],
+  ["i'm 168 cm, bust 92", { height: 168, bust: 92 }],
+  // Who says her height in feet says the rest in inches.
+  ["i'm 5'6\", bust 38, waist 32", { height: 167.64, bust: 96.52, waist: 81.28 }],
+  ["5'6, 38 bust, 41 hips", { height: 167.64, bust: 96.52, hip: 104.14 }],
   ['my waist is now 76', { waist: 76 }],
   ['my bust went up to 94', { bust: 94 }],
   ['measured today: inside leg 78', { inseam: 78 }],

@@ -35,6 +35,8 @@ const MEASURE_NAMED: Readonly<Record<string, BodyMeasure>> = {
 };
 const NAME = anyOf(Object.keys(MEASURE_NAMED));
 const UNIT = '(?:cms?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")';
+/** A height in feet and inches: no other measure is said so. */
+const FEET = `\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?(?![a-z0-9/]|[.,]\\d)`;
 const FIGURE = `(?:\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)(?![a-z0-9/]|[.,]\\d)`;
 const SAID_OF =
   '(?: (?:measurement|measure|measures|circumference|is|was|are|now|still|of|at|(?:went|has gone|grew|has grown|shrank|has shrunk) (?:up |down )?to))*(?: ?[:=-])? ?';
@@ -42,9 +44,10 @@ const SAID_OF =
  * "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust", "92 at the bust". Who is so tall, or
  * has grown to so much, is so high.
  */
+const HEIGHT = `(?<high>${FIGURE}) tall(?![a-z])|(?<feet>${FEET})|(?<=i'm |i am )(?<own>\\d{3} ?cms?|1[.,]\\d{1,2} ?m)(?![a-z])|(?:(?:grown|grew|shot up) to|^\\s+is(?: now)?(?= \\d{2,3} ?cm| 1[.,]\\d{1,2} ?m)) (?<grown>${FIGURE})(?!(?: ?c?m)? tall)`;
 const WAYS = [
-  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])|(?:(?:grown|grew|shot up) to|^\\s+is(?: now)?(?= \\d{2,3} ?cm| 1[.,]\\d{1,2} ?m)) (?<grown>${FIGURE})(?!(?: ?c?m)? tall)`,
-  `(?<figure>${FIGURE}) (?:(?:at|round|around) (?:the|my|her|his) )?(?<name>${NAME})(?![a-z])`,
+  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|${HEIGHT}`,
+  `(?<figure>${FIGURE}) (?:(?:at|round|around) (?:the|my|her|his) )?(?<name>${NAME})(?![a-z])|${HEIGHT}`,
 ].map((way) => new RegExp(`(?<![a-z\\d])(?:${way})`, 'g'));
 /** "92-74-98": bust, waist and hip, behind a name or said to be measures. */
 const THREE_FIGURES = '(\\d{2,3}(?:[.,]\\d)?)';
@@ -54,6 +57,7 @@ const BESIDE =
   /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|still|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
 const LABELLED = /\bsize ?:? *\d{1,3}(?![\d.,-])/;
 const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|^'s\b|\btall\b|\bweight\b/;
+const IN_FEET = /^\d ?(?:'|f)/;
 const IN_INCHES = /\b(?:inch(?:es)?|all in in)\b/;
 const IN_CM = /\b(?:cms?|centimet(?:re|er)s)\b/;
 
@@ -85,10 +89,11 @@ export function bodySaid(text: string, unit: LengthUnit): BodySaid | undefined {
   const items = way ? [...low.matchAll(way)] : [];
   if (!way || items.length === 0 || (items.length === 1 && !items[0]?.groups?.['grown'] && !OF_BODY.test(low.trim()))) return undefined;
   // "36, 29 and 40 inches": the unit behind the last is that of all, where none of the others has one.
-  const figures = items.map(({ groups: { figure, high, grown } = {} }) => (figure ?? high ?? grown ?? '').trim());
+  const figures = items.map(({ groups: { figure, high, feet, own, grown } = {} }) => (figure ?? high ?? feet ?? own ?? grown ?? '').trim());
   const alone = figures.slice(0, -1).every((figure) => /\d$/.test(figure)) ? (figures.at(-1) ?? '') : '';
   const beside = `${low.replace(way, ' ')} ${alone}`;
-  const said = IN_INCHES.test(beside) ? 'in' : IN_CM.test(beside) ? 'cm' : unit;
+  // Who says her height in feet says her bust in inches.
+  const said = IN_INCHES.test(beside) || figures.some((figure) => IN_FEET.test(figure)) ? 'in' : IN_CM.test(beside) ? 'cm' : unit;
   const read = items.flatMap(({ groups: { name } = {} }, i) => {
     const measure = name === undefined ? 'height' : MEASURE_NAMED[name];
     const length = lengthOf((figures[i] ?? '').replace(/ ?(?:ft\.?|feet|foot) ?/, "'").replace(/(\d)[ -](?=\d\/)/, '$1 '), said);

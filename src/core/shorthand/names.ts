@@ -63,6 +63,8 @@ export function folded(text: string): string {
     const bare = SIGNS[c] ?? (c.charCodeAt(0) < 128 ? c.toLowerCase() : (c.normalize('NFD')[0] ?? c).toLowerCase());
     out += bare.length === c.length ? bare : c;
   }
+  // "Too short -> add 2 cm".
+  out = out.replace(/[-=–]>(?! ?\d)/g, ', ').replace(/ → (?!\d)/g, ' , ');
   // "36 / linen / 1.8 m", "dress - 12 - linen" and "top - M - jersey" are lists; "4 / 5" is a figure.
   return out.replace(/(?<=\D) \/ | \/ (?=\D)| - (?=(?:\d{1,2}|x{0,3}[sml]|\dxl) - )/g, ' , ');
 }

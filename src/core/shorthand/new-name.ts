@@ -45,7 +45,9 @@ const WORN_WITH = /\b(?:wore|wear|wears|worn|wearing|goes|go|matches|match|paire
 /** What was spoken of already, and is not named by that. */
 const POINTS_BACK = /\b(?:this|that|these|those)(?: pair of)? $/;
 /** Where a bare noun is named more closely: "my first dress: the …". */
-const NAMED_CLOSER = /^\s*[:,-] (?:(?:it's|this is|it was|called) )?(?:the|a|an|my) /;
+const NAMED_CLOSER = /^\s*(?:[:,-] (?:(?:it's|this is|it was|called) )?| (?:is|was|has to be|must be|is still|is probably) )(?:the|a|an|my) /;
+/** "My favourite dress is the Wren dress": which one is said behind it. */
+const NO_NAME_YET = /^(?:(?:most|all-time) )?(?:favou?rite|fave|best|worst|latest|newest|recent|last|easiest|quickest|go-to) /;
 
 /** How long the words are that lead to a name at the beginning of a folded text. */
 export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ?? 0;
@@ -198,7 +200,7 @@ export function newSubject(line: LineSoFar): Subject | undefined {
     return found && low.slice(found.from, found.to).endsWith(` ${low.slice(from, to)}`) ? found : undefined;
   };
   // "My first dress: the Marlin dress" speaks of one thing.
-  const closer = begun && bare ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
+  const closer = begun && (bare || NO_NAME_YET.test(low.slice(begun.from, begun.to))) ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
   if (begun) return (closer && nameAndNoun(begun.to + closer[0].length)) ?? (bare ? namedAfter(begun) : undefined) ?? begun;
   for (const cues of [NAMED_LATER, NAMED_AT_ALL])
     for (const cue of low.matchAll(cues)) {

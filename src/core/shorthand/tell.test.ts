@@ -278,7 +278,7 @@ describe('a telling is split into makes', () => {
       'days of a week, one going on from the other, and what failed',
       'Log\n- Sat: Gull top M done. Neckline too wide\n- Sun: started Heron dress 12\n- Mon: Heron dress, bodice done 1.5h\n\nFails: the Ruff blouse (too tight across the back)',
       [
-        'Log\n- Sat: Gull top M done. Neckline too wide',
+        'Sat: Gull top M done. Neckline too wide',
         'Sun: started Heron dress 12\n- Mon: Heron dress, bodice done 1.5h',
         'Fails: the Ruff blouse (too tight across the back)',
       ],
@@ -351,6 +351,37 @@ describe('a telling is split into makes', () => {
         'then cut out a Tidewater shirt in C.',
         'Also unpicked the waistband of the Gangway trousers.',
       ],
+    ],
+    [
+      'a toile, the next one and the garment itself',
+      'Reed trousers toile: 14, hips tight. Second toile: 16 at the hip, good. Final in black linen, worn 12 times.',
+      ['Reed trousers toile: 14, hips tight.', 'Second toile: 16 at the hip, good.', 'Final in black linen, worn 12 times.'],
+    ],
+    [
+      'what was cut after a toile, and not what was cut off',
+      'Wren dress: made a toile first in 12, bust tight. Then cut 14 in rayon. Then cut 2 cm off the hem.',
+      ['Wren dress: made a toile first in 12, bust tight.', 'Then cut 14 in rayon. Then cut 2 cm off the hem.'],
+    ],
+    [
+      'names with their sizes in a row, below what says no more than that it is a list',
+      'Summer capsule: Reed skirt in 14, Gull tee M in white jersey, Wren dress 12',
+      ['Reed skirt in 14', 'Gull tee M in white jersey', 'Wren dress 12'],
+    ],
+    [
+      'a row of what one garment has',
+      'Reed skirt 14, Navy Linen 2 m, size 16 hips, worn with my Gull tee M',
+      ['Reed skirt 14, Navy Linen 2 m, size 16 hips, worn with my Gull tee M'],
+    ],
+    ['what a list is headed by', 'Sewing log\n1. Reed skirt - size 14\n2. Gull tee - M', ['Reed skirt - size 14', 'Gull tee - M']],
+    [
+      'measures before it, and what was bought since, where it has a fabric',
+      "I'm 5'6\", bust 38, waist 32.\nReed skirt 14, cotton lawn\nBought 2.5 m of mustard corduroy at the market",
+      ["I'm 5'6\", bust 38, waist 32.", 'Reed skirt 14, cotton lawn', 'Bought 2.5 m of mustard corduroy at the market'],
+    ],
+    [
+      'what was bought for it',
+      'Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.',
+      ['Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.'],
     ],
     ['nothing', '  \n ', []],
   ])('%s', (_, text, makes) => expect(told(text)).toEqual(makes));

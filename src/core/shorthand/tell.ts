@@ -1,6 +1,7 @@
 import { folded, namesIn, sameNoun, wordsIn } from './names';
 import type { LineContext } from './sentence';
 import { anyOf, ORDINAL } from './amounts';
+import { FABRIC_COLOUR, FABRIC_NOUN } from './fabric-nouns';
 import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
 import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
@@ -36,6 +37,16 @@ export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === unde
 const SIGN = '(?:[-*•]|\\d{1,2}[.)])[ \\t]+';
 /** One of several in a row. */
 const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|\\d+ ?[x×]|another) ';
+/** What was made, listed behind a colon. */
+const AS_MADE = '(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300}';
+const LISTED_AS_MADE = new RegExp(`${AS_MADE},[ \\t]+(?:and )?$`);
+/** What a list of makes is headed by, which says nothing of them. */
+const LIST_WORDS =
+  "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
+const LIST_HEADING = new RegExp(`^\\s*${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)(?:${SIGN})?$`);
+/** A few words with a size behind them. */
+const NAME_AND_SIZE =
+  '(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
 /** Where a make may begin. */
 const MAY_BEGIN = new RegExp(
   [
@@ -47,12 +58,17 @@ const MAY_BEGIN = new RegExp(
     '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
     `(?<=[\\p{L}\\d)]),[ \\t]+(?=${LISTED})`,
     // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
-    `,(?<=(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300},)[ \\t]+(?:and )?`,
+    `,(?<=${AS_MADE},)[ \\t]+(?:and )?`,
+    // "Tern skirt in 14, Skerry tee M in jersey": names with their sizes.
+    `(?<=[\\p{L}\\d)]),[ \\t]+(?=${NAME_AND_SIZE})`,
+    `(?<=(?:^|\\n)${LIST_WORDS}):[ \\t]+(?=${NAME_AND_SIZE})`,
     // Words that lead on where nobody set a full stop.
     '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
   ].join('|'),
   'gu',
 );
+/** That a fabric is named. */
+const FABRIC_SAID = new RegExp(`(?<![a-z])${FABRIC_NOUN}(?![a-z])`);
 /** What ends a sentence or a line. */
 const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
@@ -66,9 +82,16 @@ const THEN_ONE = /\b(?:then|next|after that|afterwards) (?:an?|another|my) $/;
 /** Words that say that it is one more. */
 const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
+/** What is sewn to see how it fits. */
+const TOILE = 'toiles?|muslins?|mock-?ups?';
+const OF_TOILE = new RegExp(`(?<![a-z])(?:${TOILE})(?![a-z])`);
+/** Behind a toile: that now it is the garment itself. */
+const AFTER_A_TOILE = new RegExp(
+  `^${FIRST}(?:(?:and|then|so|the|my|for) )*(?:(?:final|real|proper|finished|actual|good)(?: (?:one|thing|version|pair|garment|deal|make))? ?(?:in|is|was|from|with|:|(?=size|\\d))|(?:then|so|next|finally) (?:i )?(?:cut|made|sewed)(?: (?:it|them|out|up))* (?:(?:in|size|an?|the|from|out of) )*(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|\\d{1,2}|x{0,3}[sml])(?![a-z\\d]))`,
+);
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) (?:${TOILE})|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -127,6 +150,8 @@ const WORN_WITH = /\b(?:w[eo]re?|worn|wears?|wearing|match(?:es|ing)?|goes|go|lo
 /** Of two garments something else is said: "between a shirt and a dress", "left for a skirt and a top", "with a hood and a belt". */
 const OF_TWO = /\b(?:(?:between|for|as|into|with) (?:an?|one|two)|sleeves?|collar|instead of)\b[^,;()]*$/;
 const LISTED_HERE = new RegExp(`^${LISTED}`);
+/** The last word of a name. */
+const isGarmentNamed = (name = ''): boolean => isGarment(/[\p{L}]+$/u.exec(folded(name))?.[0] ?? '');
 const BEGAN_WITH = /\b(?:started|began|begun)(?: off)? with\b/;
 const SENTENCE_BEFORE = /[^.!?;\n]*$/;
 /** A garment that is spoken of by what it is: "the cardigan is too boxy". */
@@ -253,20 +278,30 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   const sentences = new Map(starts.map((at, i) => [at, text.slice(at, starts[i + 1])]));
   /** What was told last is no make: the next line is none of its words. */
   let afterOther = false;
+  /** Where the make that is being told of began. */
+  let makeAt: number | undefined;
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
-    const ownLine = afterOther && mark.includes('\n');
+    // A line by itself, where what was bought cannot be what the make above it was made of: that is said already.
+    const hasFabric = () => makeAt !== undefined && FABRIC_SAID.test(low.slice(makeAt, at));
+    const ownLine = mark.includes('\n') && (afterOther || hasFabric());
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at) ?? (ownLine ? sentence : undefined))) {
       afterOther = true;
       return { at, begins: partAt(at) };
     }
-    if (ownLine && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
+    if (afterOther && ownLine && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
     const before = SENTENCE_BEFORE.exec(low.slice(0, at))?.[0].replace(BEGAN_WITH, '') ?? '';
     // "Worn with boots, a Foreshore tee" is no list of makes.
     if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(before)) return { at };
     if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
     const isLine = mark.includes('\n') || beginsAll(at);
-    const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
+    const found = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
+    // Behind a comma alone only what has a name of its own, and all of it: none of fabrics, and none that is worn with it.
+    const isBeside =
+      /^[,:]/.test(mark) &&
+      !LISTED_HERE.test(low.slice(at)) &&
+      (!/[\s-]/.test(found?.name ?? '') || !isGarmentNamed(found?.name) || BESIDE_IT.test(before));
+    const named = isBeside && !LISTED_AS_MADE.test(low.slice(0, at)) ? undefined : found;
     // "Made the shirt in C and the trousers in 40": one that is known, and was made too.
     if (JOINS.test(mark) && OWN.test(low.slice(at)) && (!named || named.newName !== undefined || !MADE.test(before) || BESIDE_IT.test(before)))
       return { at };
@@ -280,10 +315,15 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     }
     if (named) {
       afterOther = false;
+      makeAt = at;
       return { at, begins: named, sentence };
     }
     const said = low.slice(at);
-    if (ONE_MORE.test(said)) return { at, begins: { ...partAt(at), oneMore: true } };
+    const isOneMore = ONE_MORE.test(said) || (makeAt !== undefined && AFTER_A_TOILE.test(said) && OF_TOILE.test(low.slice(makeAt, at)));
+    if (isOneMore) {
+      makeAt = at;
+      return { at, begins: { ...partAt(at), oneMore: true } };
+    }
     const noun = sentence === undefined ? undefined : BY_ITS_NOUN.exec(said)?.groups?.['noun'];
     return { at, begins: noun !== undefined && isGarment(noun) ? { ...partAt(at), noun } : undefined, sentence };
   });
@@ -373,8 +413,11 @@ function allStarts(begun: readonly number[], isOther: boolean, times: readonly T
   if (starts.length === 0 && first >= 0) starts.push(first);
   // What tells something else takes nothing of what stands before it.
   else if (isOther && tellsAnything(low.slice(0, starts[0]))) starts.unshift(first);
-  // What stands before the first make is told with it.
-  else if (starts[0] !== undefined && tellsAnything(low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]))) starts[0] = first;
+  // What stands before the first make is told with it, but for what a list is headed by.
+  else if (starts[0] !== undefined) {
+    const before = low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]);
+    if (tellsAnything(before) && !LIST_HEADING.test(before)) starts[0] = first;
+  }
   // Nothing below a year is told with what stands above it.
   for (const [i, { from, to }] of times.entries()) {
     const end = times[i + 1]?.from ?? low.length;

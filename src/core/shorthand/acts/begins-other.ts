@@ -20,7 +20,9 @@ import { WORE_IT } from './worn';
 const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, ...AWAY_OR_BACK, ...MENDED, ...ENDED.map((way) => way.said)];
 
 /** A purchase that says of how much, and not that it was for what was just spoken of. */
-const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|this|that|them)\\b)`);
+const BOUGHT_MUCH = new RegExp(
+  `^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|its|this|that|them|the (?:collar|cuffs?|lining|sleeves?|facings?|pockets?|contrast|binding|yoke|waistband|bodice|skirt))\\b)`,
+);
 
 /** A line of a list of purchases; what is ordered is not there to be sewn. */
 const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);

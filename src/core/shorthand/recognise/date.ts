@@ -7,6 +7,7 @@ import { anyOf, COUNT, countOf } from '../amounts';
 import type { Choice } from '../chip';
 import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
+import { FOR_SOMEBODY } from './person';
 
 export const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 /** The name of a month, whole or short. */
@@ -28,7 +29,7 @@ const PARTS_OF: Readonly<Record<string, number>> = { early: 5, 'beginning of': 5
 const PART_OF = anyOf(Object.keys(PARTS_OF));
 const BEGINS_WITH_PART = new RegExp(`^(?:in |at the )?(${PART_OF})`);
 /** About when, without a day. */
-export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+export const DOUBTFUL = `(?:(?:last|this) ${MONTH}|last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 /** A season or a feast of a year: "spring 2019", "Christmas 2022". */
 const SEASON_OF_A_YEAR = '(?:(?:in|at|over) )?(?:the )?(?:spring|summer|autumn|fall|winter|christmas|easter)(?: of)? \\d{4}';
 /** What makes of a time no more than about when. */
@@ -201,6 +202,8 @@ const BEGINNING = '(?:started|begun|began)';
 const ANOTHER_DAY =
   /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due|since) $|\b(?:due|wanted|needed|planned|scheduled)(?: on| for)? $|\b(?:is|are) on $|\b(?:birthday|wedding|concert|party|show|exam)(?: is| was)?(?: on)? $|\b(?:moved?|postponed?|put off|pushed?) [^,;.·|\n]*$/;
 
+const isOfAnotherDay = (before: string): boolean => ANOTHER_DAY.test(before.replace(FOR_SOMEBODY, 'for'));
+
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUT_OF_IT = 'cut (?!out|it|this|down|in )';
 const CUTTING = new RegExp(`(?:^|[,.;] ?|\\band )(?:(?:i|i've|just|have|finally) )*${CUT_OF_IT}[^,.;\\n]*$`);
@@ -276,7 +279,7 @@ const dates = byRules([
     `(?:(?<done>finished|completed)(?: (?:it|this))?(?: on)?:?|(?:(?:made|done|sewn)(?: (?:it|this))? )?on) (?<day>\\d{1,2}[./]\\d{1,2})\\.?(?![./\\d]| ?(?:cm|mm|m|inch(?:es)?|")(?![a-z]))`,
     'sure',
     ({ done, day = '' }, s, _, to) => {
-      if (done === undefined && ANOTHER_DAY.test(s.low.slice(0, to - day.length))) return undefined;
+      if (done === undefined && isOfAnotherDay(s.low.slice(0, to - day.length))) return undefined;
       return on('finished', latestOf(day, s.context.today));
     },
   ),
@@ -290,7 +293,7 @@ const dates = byRules([
   ),
   // "Heron blouse 12, 2019", "(2019)": what a list says of a garment by a year alone is most likely that.
   rule(`(?:${DONE}(?: (?:it|this))? (?:in )?|(?<=[,(–-] ?))(?<day>(?:19|20)\\d{2})(?=\\s*(?:$|[,.;)\\n]))`, 'weak', ({ day = '' }, s, from, to) =>
-    s.subject === undefined || (s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from))
+    s.subject === undefined || (s.subject.from < to && s.subject.to > from) || isOfAnotherDay(s.low.slice(0, from))
       ? undefined
       : doubtful('finished', day, s, from, to),
   ),
@@ -298,12 +301,12 @@ const dates = byRules([
     `(?:${DONE}(?: (?:it|this))? )?(?<day>${SEASON_OF_A_YEAR}|${ABOUT} ?(?:${SEASON_OF_A_YEAR}|${DOUBTFUL}|(?:19|20)\\d{2}))`,
     'weak',
     ({ day = '' }, s, from, to) =>
-      (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from))
+      (s.subject && s.subject.from < to && s.subject.to > from) || isOfAnotherDay(s.low.slice(0, from))
         ? undefined
         : doubtful('finished', day, s, from, to),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
-    (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from)) || /\bhalf $/.test(s.low.slice(0, from))
+    (s.subject && s.subject.from < to && s.subject.to > from) || isOfAnotherDay(s.low.slice(0, from)) || /\bhalf $/.test(s.low.slice(0, from))
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
   ),
@@ -345,7 +348,7 @@ const dates = byRules([
     if (/\b(?:after|ago|between [^,.;]*) $/.test(before)) return undefined;
     // "4 May: worn", as a diary has it.
     if (WORN_THEN.test(s.low.slice(to))) return undefined;
-    if (ANOTHER_DAY.test(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
+    if (isOfAnotherDay(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
     const behind = s.low.slice(to);
     // "5 Nov - sewed the sleeves", further down in a diary.
     if (/\n[\s*•-]*$/.test(before) && WORKED_ON.test(behind) && !OF_ALL_OF_IT.test(behind)) return undefined;

@@ -225,7 +225,7 @@ const knownFabric = wherever((sentence) =>
 /** Of more fabrics it is not asked which "the linen" is. */
 const MOST_MEANT = 4;
 /** What leads to a fabric that nobody has named before. */
-const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?${REST} of|(?:really |most )?(?:${PRAISE})))*`;
+const CUE = `(?:(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)|used(?: up)?)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?${REST} of|(?:really |most )?(?:${PRAISE})))*`;
 /** How it compares with another, or that it is one: no name. */
 const VAGUE =
   /^(?:(?:lighter|heavier|softer|thicker|thinner|stretchier|drapier|crisper|stiffer|darker|brighter|finer|warmer|cooler|cheaper|better|nicer|different|other|another|similar)(?![a-z])|(?:same|free|new|cheap|leftover|spare|any|old|whole) (?:fabric|material|cloth)$)/;
@@ -238,9 +238,11 @@ const newFabric = byRules([
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
-      if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name) || VAGUE.test(name)) return undefined;
+      if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket)$/.test(name) || VAGUE.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
       const beforeName = s.low.slice(0, nameFrom);
+      // A cord may be drawn through a waist, and what felt tight is no fabric.
+      if (/^(?:felt|cord)$/.test(name) && !/\bin $/.test(beforeName) && !isBehindName(s, from)) return undefined;
       if (UNDERLINED.test(beforeName) || WASHED.test(beforeName) || isOfAnother(beforeName)) return undefined;
       // "Silk bias", "denim skirt": that is another thing.
       if (OTHER_THING.test(s.low.slice(end))) return undefined;

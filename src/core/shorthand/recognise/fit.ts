@@ -137,6 +137,22 @@ const gaping = (zones: string | undefined, s: Sentence): ZoneId[] => zonesNamed(
 /** "Right" of places, where something else was denied. */
 const rightAt = (zones: readonly ZoneId[]): Choice => [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: 0 as const })) }];
 
+/** What stands before a "right" that it was not: "never fits right", "cannot get the shoulders right". */
+const NEVER_RIGHT =
+  /\b(?:(?:not|never|cannot|no way|nowhere near|far from)|[a-z]+n't|something's not)(?: (?:quite|really|ever|it|to|get|got|getting|make|the|these|those|my|seem to|sit|fit|all|be))* ?$/;
+
+/** What is not right is off one way or the other: which, nobody said. */
+const notRight = (zones: readonly ZoneId[], s: Sentence, from: number, to: number): Meant | undefined => {
+  const off = (outcome: 1 | -1): Choice => [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome })) }];
+  return zones.length === 0 ? undefined : { ...asks(off(-1), off(1), mereWords(s.typed(from, to))), weight: WEIGHTS.denied };
+};
+
+/** "Right" somewhere, if it was not just said not to be. */
+const rightOrNot = (said: string | undefined, s: Sentence, from: number, to: number): Meant | undefined => {
+  const zones = zonesNamed(said, s);
+  return NEVER_RIGHT.test(s.low.slice(0, from)) ? notRight(zones, s, from, to) : stated(rightAt(zones), s, from, to);
+};
+
 /** What is denied may be right, and is never the fault. */
 const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number): Meant | undefined =>
   zones.length === 0 ? undefined : { ...asks(rightAt(zones), mereWords(s.typed(from, to))), weight: WEIGHTS.denied };
@@ -297,9 +313,9 @@ const seen = byRules([
     },
   ),
   given(/not|n't|no |never|without|nothing|hardly/, rule)(
-    `${THE}(?<zones>${ZONES})(?: ${BE})? (?:not|isn't|aren't|wasn't) (?:quite )?(?:right|good|ok|okay|great|perfect)`,
+    `${THE}(?<zones>${ZONES})(?: ${BE})?(?: (?:still|just))? (?:not|isn't|aren't|wasn't|weren't|never|don't|doesn't|didn't|won't)(?: (?:quite|really|ever|sit|sits|fit|fits|feel|feels|look|looks|hang|hangs|lie|lies|come out))* (?:right|well|properly|good|ok|okay|great|perfect|perfectly|nicely)`,
     'sure',
-    (_, s, from, to) => ({ ...asks(mereWords(s.typed(from, to))), weight: WEIGHTS.denied }),
+    ({ zones }, s, from, to) => notRight(zonesNamed(zones, s), s, from, to),
   ),
   // Gapes.
   given(/gap|stands away|sag|bag/, rule)(
@@ -345,12 +361,12 @@ const seen = byRules([
   given(FITS, rule)(
     `${THE}(?<zones>${ZONES})(?: (?:${BE}|now|all|finally|both|really|much|so|length|width|is now|are now|just))*[:,]? ${RIGHT}(?: (?:now|this time|as (?:it is|they are)))?(?! (?:side|way|for (?!once)|cotton|fabric|at))`,
     'sure',
-    ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
+    ({ zones }, s, from, to) => rightOrNot(zones, s, from, to),
   ),
   given(FITS, rule)(
     `(?:(?:fits?|fit|sits?|is|are|now|feels) )*(?:just )?${RIGHT}(?: fit)? (?:at|in|across|on|round|around|through|over|for) (?<zones>${ZONES})`,
     'sure',
-    ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
+    ({ zones }, s, from, to) => rightOrNot(zones, s, from, to),
   ),
   // "The bust fits but the hips don't."
   given(/ fit/, rule)(
@@ -358,9 +374,7 @@ const seen = byRules([
     'likely',
     ({ zones }, s, from, to) => (isDenied(s.low.slice(0, from)) ? undefined : stated(rightAt(zonesNamed(zones, s)), s, from, to)),
   ),
-  given(FITS, rule)(`(?:right|good|fine|ok|perfect) (?<zones>${ZONES})`, 'weak', ({ zones }, s, from, to) =>
-    stated(rightAt(zonesNamed(zones, s)), s, from, to),
-  ),
+  given(FITS, rule)(`(?:right|good|fine|ok|perfect) (?<zones>${ZONES})`, 'weak', ({ zones }, s, from, to) => rightOrNot(zones, s, from, to)),
   given(/rest|else|otherwise|places/, rule)(
     `(?:the |all the |all )?(?:rest|all else|everything else|everywhere else|all other places|otherwise)(?: of (?:it|the fit|them))?(?: (?:it|they|all))?(?: (?:is|are|was|were|fits?|fitted|feels?|sits?))? (?:all |just )?${RIGHT}`,
     'sure',

@@ -103,7 +103,9 @@ const denials: Recogniser = (sentence, at) => {
   const clause = clauseAt(sentence, at, CLAUSE_AT);
   if (clause === undefined) return [];
   const isPutRight = sentence.subject !== undefined && NO_MORE.test(clause);
-  const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && OF_ELSE.test(clause));
+  // "Skerry tee: the second one is in linen" is of that.
+  const isOfIt = sentence.subject !== undefined && /^ ?: ?$/.test(sentence.low.slice(sentence.subject.to, at));
+  const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && !isOfIt && OF_ELSE.test(clause));
   if (!isPutRight && !isOfElse && !QUESTION.test(clause)) return [];
   const said = isPutRight ? clause : clause.replace(AFTER_ALL, '');
   const to = at + said.length;

@@ -35,6 +35,12 @@ const version = byRules([
         ? undefined
         : numbered(ordinalOf(n ?? '')),
   ),
+  // "Skerry tee: the fourth is in linen", as it is told behind its name.
+  rule(
+    `(?:the )?(?<n>${ORDINAL})(?: (?:one|pair|version))? (?:is|was|i made|i cut)(?= (?:in|of|from|made|cut|an?|size)(?![a-z]))`,
+    'sure',
+    ({ n = '' }, s, from) => (s.subject && /^ ?: ?$/.test(s.low.slice(s.subject.to, from)) ? numbered(ordinalOf(n)) : undefined),
+  ),
   rule(`take (?<n>\\d{1,2}|${COUNT})(?=\\s*(?:$|[,.;]))`, 'sure', ({ n = '' }) => numbered(countOf(n))),
   // "my third Foreshore tee", "the 2nd gangway trousers".
   rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) =>

@@ -6,7 +6,7 @@ import { NOTION } from './cost';
 /** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
 const ITS_DAY = "['’]s (?:\\d+(?:st|nd|rd|th)? |first )?(?:birthday|christening|baptism|graduation|naming day|school play|nativity|recital)";
 const NEW = new RegExp(
-  `^for (?:my (?:\\p{L}+ ))?(\\p{Lu}[\\p{L}'-]+)(?:${ITS_DAY})?(?=\\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\\b|\\d)|aged? |i |an? |the ))`,
+  `^for (?:my (?:\\p{L}+ ))?(\\p{Lu}[\\p{L}'-]+)(?:${ITS_DAY})?(?=\\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\\b|\\d)|aged? |i |an? |the |last |this |for |as |at |around |yesterday\\b|today\\b))`,
   'u',
 );
 /** Days and seasons that are written with a capital and are nobody. */
@@ -100,6 +100,8 @@ const WHOSE =
   '(?:(?:my|our|his|her|their|an?) |the (?=(?:baby|newborn|toddler|kid|little)\\b)|(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?|baby)(?![a-z])))';
 const SOMEBODY = `${WHOSE}${WHICH}(?<kin>${KIN}(?:'s ${WHICH}${KIN})?)(?![a-z])`;
 const FOR_RELATION = new RegExp(`^for ${SOMEBODY}`);
+/** For somebody, and not for a day of theirs. */
+export const FOR_SOMEBODY = new RegExp(`\\bfor ${SOMEBODY}(?!['’]s)`, 'g');
 /** "For my 3-year-old": a child whose name nobody said. */
 const FOR_CHILD = /^for (?:my|our) \d{1,2}[ -]?(?:year|month|week)s?[ -]old(?![a-z])/;
 const BEHIND_KIN = new RegExp(`^${ITS_DAY}`);
@@ -107,7 +109,8 @@ const BEHIND_KIN = new RegExp(`^${ITS_DAY}`);
 const CALLED =
   /^ (?!(?:again|too|also|as|but|because|so|to|at|on|by|this|last|next|today|yesterday|now|really|is|was|has|had|will|would|wanted|wants|loves?|liked?|needs?|needed|asked|made|before|after|when|while|since|if|then|x{0,3}[sml])\b)(?<name>\p{L}[\p{L}'-]+)/iu;
 /** What may come behind. */
-const GOES_ON = /^\s*(?:$|[,.;:·|!(]|(?:in|size|cut|out of|and|who|from|with|using|aged?|i|we|an?|some|two) |(?<= )(?:x{0,3}[sml]\b|\d))/;
+const GOES_ON =
+  /^\s*(?:$|[,.;:·|!(]|(?:in|size|cut|out of|and|who|from|with|using|aged?|i|we|an?|some|two|last|this|for|as|on|at|around|over) |(?:today|yesterday|again)(?![a-z])|(?<= )(?:x{0,3}[sml]\b|\d))/;
 /** "Made my little sister a skirt": what was made comes behind. */
 const MADE_RELATION = new RegExp(`^(?:made|sewed|sewn) ${SOMEBODY}(?= (?:an?|another|some|two|three|her|his) )`);
 

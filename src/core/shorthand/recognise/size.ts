@@ -1,6 +1,7 @@
 import { labelCalled } from '../../garment/ladder';
 import type { Choice } from '../chip';
-import { FABRIC_NOUN } from '../fabric-nouns';
+import { ORDINAL } from '../amounts';
+import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, unread, type Meant } from '../said';
@@ -41,6 +42,12 @@ const isBehindFabric = ({ subject, low }: Sentence, from: number) =>
 /** Sizes that are named as one are no further apart: 98/104, 12/18 months. */
 const MOST_APART = 6;
 
+/** "First one S, too tight": which of several is of that size. */
+const BEHIND_ORDINAL = new RegExp(`(?:^|[,.;:·\\n] *|\\b(?:the|my) )${ORDINAL} (?:one|pair|version):? $`);
+/** "Cut 14 in rayon", which is no length. */
+const CUT_IN_FABRIC = new RegExp(
+  `^(?:cut|made|sewed) (?:it )?(?:an? |the )?\\d{1,2} in (?:an? |the |my |some )?(?:[a-z]+ )?(?:${FABRIC_NOUN}|${FABRIC_COLOUR})(?![a-z])`,
+);
 /** What it is of, right behind. */
 const FABRIC_NEXT = new RegExp(`^ ${FABRIC}(?![a-z])`);
 
@@ -62,11 +69,15 @@ const recogniseWhole = byRules([
     'likely',
     ({ size }, s, from, to) => {
       const said = s.low.slice(from);
+      const isOfOne = BEHIND_ORDINAL.test(s.low.slice(0, from));
       const cue =
-        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |(?:is|are) an? |this time (?:in |as )?an? |in (?:an?|the|my|straight)\b|in \S+|cut \d+ *(?:[,.;·|]|$)|straight |a straight|the |it in)/.test(
+        isOfOne ||
+        CUT_IN_FABRIC.test(said) ||
+        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |(?:is|are) an? |this time (?:in |as )?an? |in (?:an?|the|my|straight)\b|in \S+|cut (?:\d+|x{0,3}[sml]|\dx?l?) *(?:[,.;·|\n]|$)|straight |a straight|the |it in)/.test(
           said,
-        ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
-      const label = labelOf(size, s, cue && /^(?:in|it|is|are|this time|made|cut|sew|straight|a straight|traced)/.test(said));
+        ) ||
+        / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
+      const label = labelOf(size, s, cue && (isOfOne || /^(?:in|it|is|are|this time|made|cut|sew|straight|a straight|traced)/.test(said)));
       // "Because the M was tight": one that was cut before.
       if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
       if (label === undefined || size === undefined || (size === 'w' && !/^\s*(?:$|[,.;·|])/.test(s.low.slice(to)))) return undefined;

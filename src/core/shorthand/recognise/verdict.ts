@@ -125,6 +125,10 @@ const LIKED_IN_WORDS: readonly (readonly [words: string, loves: readonly (1 | 2 
   ],
   ["(?:(?:it's|it is|is|this one's|this one is|this is|definitely|such) )*a (?:real |definite )?keeper|no complaints(?: at all)?", [5, 4]],
   [
+    "(?:(?:it's|it is|is|it turned out|turned out|came out|just|so|really|absolutely|totally|quite|looks?|they're|they are) )*(?:fab|fabulous|brilliant|gorgeous|lovely|amazing|stunning|fantastic|wonderful|superb|beautiful|awesome|great|ace|divine|a (?:triumph|dream|success|winner|joy))",
+    [5, 4],
+  ],
+  [
     `(?:(?:i|i'm|am|it's|just|really|but) )*not (?:a (?:big |huge )?fan(?: of ${IT})?|(?:that |so |too |very )?keen(?: on ${IT})?|for me|my best(?: work| effort)?)|(?:(?:i|just|but) )*(?:never|don't|do not|rarely|hardly ever) (?:really |ever )?reach for ${IT}`,
     [2, 3, 1],
   ],
