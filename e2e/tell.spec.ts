@@ -242,3 +242,18 @@ test('what is told without its day is of none, and so are its wears, until that 
   // What was told to have been worn is spread since then.
   await expect(page.getByRole('button', { name: /^2019 ?to .* about 60 times/ })).toBeVisible();
 });
+
+test('a line that tells of two makes says that they would be one, and takes them to where they are told apart', async ({ page }) => {
+  await page.goto('/');
+  await page.keyboard.press('/');
+  const line = page.getByLabel('Find, or write a make in one line');
+  await line.pressSequentially('Gannet jeans toile in 31, hips tight. ');
+  const panel = page.getByRole('region', { name: 'The make in this line' });
+  await expect(panel).toContainText('Gannet jeans');
+  await expect(panel.getByText('It may tell of')).toHaveCount(0);
+  await line.pressSequentially('Final in 32, black denim, hips right');
+  await expect(panel.getByText('It may tell of 2 makes: saved here, they would be one.')).toBeVisible();
+  await panel.getByRole('button', { name: 'Tell them apart' }).click();
+  await expect(page.getByLabel('What did you sew?')).toHaveValue('Gannet jeans toile in 31, hips tight. Final in 32, black denim, hips right');
+  await expect(page.getByText('Gannet jeans, version 2')).toBeVisible();
+});

@@ -103,6 +103,12 @@ export function Find({
     goOn();
     await speakOf(spokenOfWith(draft));
   };
+  /** Several makes are told on their own page. */
+  const tellApart = (several: string) => {
+    telling.keep({ text: [telling.value?.text, several].filter(Boolean).join('\n\n'), answers: telling.value?.answers ?? {} });
+    leave();
+    void navigate(routes.tell);
+  };
   const pressedEarly = useEffectEvent(() => {
     if (!isLine || pressed?.text !== text) return;
     if (pressed.saves) void enter();
@@ -161,13 +167,11 @@ export function Find({
           }}
           onKeyDown={onKey}
           onPaste={(e) => {
-            // A field of one line would run them together: several makes are told on their own page.
+            // A field of one line would run them together.
             const pasted = e.clipboardData.getData('text');
             if (splitTelling(pasted, line.context).length < 2) return;
             e.preventDefault();
-            telling.keep({ text: [telling.value?.text, pasted].filter(Boolean).join('\n\n'), answers: telling.value?.answers ?? {} });
-            leave();
-            void navigate(routes.tell);
+            tellApart(pasted);
           }}
           onChange={(e) => {
             // The space after a line that was just entered begins no other.
@@ -230,6 +234,7 @@ export function Find({
               onTell={(act, date) => void tell(act, date)}
               onSave={() => void enter()}
               onForm={toForm}
+              onApart={() => tellApart(text)}
               onLeave={leave}
               toField={() => field.current?.focus()}
             />

@@ -67,6 +67,8 @@ interface PanelActs {
   readonly onSave: () => void;
   /** Opens the make in its form before it is saved. */
   readonly onForm: () => void;
+  /** Takes the line to where several makes are told. */
+  readonly onApart: () => void;
   readonly onLeave: () => void;
   /** Puts the focus back into the field. */
   readonly toField: () => void;
@@ -123,8 +125,8 @@ export function NamesNothing({ line, onForm }: { line: LineRead; onForm: () => v
 }
 
 /** The make that is being written, with its questions. */
-function MakeInLine({ line, onText, onTell, onSave, onForm, onLeave, toField }: PanelActs) {
-  const { make, context, answers, look, finish, mayFinish, known, isKnown, offered, questions } = line;
+function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, toField }: PanelActs) {
+  const { make, context, answers, look, finish, mayFinish, known, isKnown, offered, questions, several } = line;
   const { pattern, person, draft, chips, remarks, planned } = make;
   if (!draft) return null;
   const called = pattern?.name ?? draft.make.name ?? '';
@@ -166,6 +168,12 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onLeave, toField }: 
             { words: `another make, version ${draft.make.version}`, take: takeAsMake },
           ]}
         />
+      )}
+      {several > 1 && (
+        <p className="mt-2 flex flex-wrap items-center gap-x-3">
+          It may tell of {counted(several, 'make')}: saved here, they would be one.
+          <Button onClick={onApart}>Tell them apart</Button>
+        </p>
       )}
       <LineRemarks remarks={remarks} />
       <QuestionsFirst count={questions} />

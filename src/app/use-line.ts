@@ -7,6 +7,7 @@ import type { AskedAct, OtherAct } from '../core/shorthand/acts/read-other';
 import { completions } from '../core/shorthand/complete';
 import { readMake } from '../core/shorthand/draft-from-line';
 import { askedAbout } from '../core/shorthand/question';
+import { splitTelling } from '../core/shorthand/tell';
 import { newId } from '../data/new-id';
 import { usePerson } from '../data/queries';
 import { openQuestions } from '../parts/line-chips';
@@ -81,6 +82,11 @@ export function useLine(typed: string) {
     offered: useMemo(() => completions(text, context), [text, context]),
     // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
     isLine: about === undefined && (other !== undefined || asked !== undefined || (draft !== undefined && chips.length > 1)),
+    /** How many makes it tells of, where it may be more than one. */
+    several: useMemo(
+      () => (draft && !isMake && !other && !asked ? splitTelling(text, context).length : 0),
+      [draft, isMake, other, asked, text, context],
+    ),
     /** What the line asks about, where it is a question. */
     about,
     /** How many questions are open. */

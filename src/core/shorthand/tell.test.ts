@@ -378,6 +378,7 @@ describe('a telling is split into makes', () => {
       "I'm 5'6\", bust 38, waist 32.\nReed skirt 14, cotton lawn\nBought 2.5 m of mustard corduroy at the market",
       ["I'm 5'6\", bust 38, waist 32.", 'Reed skirt 14, cotton lawn', 'Bought 2.5 m of mustard corduroy at the market'],
     ],
+    ['sizes by places', 'Gannet jeans in black denim. Waist 31 hips 32.', ['Gannet jeans in black denim. Waist 31 hips 32.']],
     [
       'what was bought for it',
       'Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.',

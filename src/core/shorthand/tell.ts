@@ -285,7 +285,10 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     // A line by itself, where what was bought cannot be what the make above it was made of: that is said already.
     const hasFabric = () => makeAt !== undefined && FABRIC_SAID.test(low.slice(makeAt, at));
     const ownLine = mark.includes('\n') && (afterOther || hasFabric());
-    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at) ?? (ownLine ? sentence : undefined))) {
+    if (
+      sentence !== undefined &&
+      beginsOther(sentence, context, paragraphs.get(at) ?? (ownLine ? sentence : undefined), mark.includes('\n') || beginsAll(at))
+    ) {
       afterOther = true;
       return { at, begins: partAt(at) };
     }

@@ -27,6 +27,9 @@ const BOUGHT_MUCH = new RegExp(
 /** A line of a list of purchases; what is ordered is not there to be sewn. */
 const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);
 
+/** That a body is spoken of. */
+const MEASURED = /\bmeasur|\b(?:i am|i'm|my|[a-z]+ is)\b|\btall\b|\d ?(?:'|ft\b|feet\b)/;
+
 /** A day of a diary: whatever it tells, it is of that day. */
 const DIARY = new RegExp(`^${DIARY_LINE}`);
 
@@ -35,10 +38,10 @@ const DIARY = new RegExp(`^${DIARY_LINE}`);
  * more or wished for. What was bought may be what that one was made of, unless it begins a paragraph that makes nothing.
  *
  * @param paragraph the whole of it, where the sentence begins one
- *
+ * @param isLine whether the sentence begins a line
  * @example beginsOther('Wore the Tidewater shirt to work.', context) // true
  */
-export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
+export function beginsOther(text: string, context: LineContext, paragraph?: string, isLine = true): boolean {
   const line = heard(text, context);
   const { low, names } = line;
   const isDiary = DIARY.test(low);
@@ -50,7 +53,8 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
     return true;
   if (paragraph !== undefined && HAUL.test(low)) return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
-  if (bodyIn(line, context)) return true;
+  // "Curlew jeans. Waist 31 hips 32": sizes, where nobody says whose body that is.
+  if ((isLine || MEASURED.test(low)) && bodyIn(line, context)) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
   if (patternSaid(low)) return subject() !== undefined;
   const name = names.find(isGarmentName);
