@@ -82,6 +82,15 @@ function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['type
   return [...best.readings.filter((r) => !mine.includes(r) && (r.to <= from || r.from >= to)), asked].sort((a, b) => a.from - b.from);
 }
 
+/** What a form calls its lines: nothing is said by it. */
+const LABEL =
+  '(?:pattern|designer|fabrics?(?: used)?|size(?: (?:cut|made|sewn|used))?|changes(?: made)?|alterations|adjustments|mods|modifications|fit(?: (?:issues?|problems?|notes?))?|verdict|rating|dates?|worn|times worn|would i (?:make|sew)(?: it)? again|made for|for)';
+const LEADS_ON = new RegExp(
+  `^(?:[\\s,;:·•|.()&+-]+|(?:notes? ?:|${LABEL} ?:(?=\\s*$))|(?:and|but|with|w/|then|also|so)(?![\\p{L}\\p{N}])\\s*)*`,
+  'u',
+);
+const TRAILS = new RegExp(`(?:\\b(?:${LABEL}|notes?) ?: *$|[\\s,;:·•|.()&+-]+|\\s(?:and|but|with|w/|in|the|a|then)(?![\\p{L}\\p{N}]))+$`, 'u');
+
 /**
  * Reads a make from a line, as sewists say and write it.
  *
@@ -118,16 +127,8 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
   const wordsBetween = (from: number, to: number) => {
     const said = low.slice(from, to);
     // Signs between items and words that only lead on belong to the gaps.
-    const lead =
-      /^(?:[\s,;:·•|.()&+-]+|(?:notes? ?:|(?:pattern|fabrics?|changes|alterations|fit|verdict|rating|dates?) ?:(?=\s*$))|(?:and|but|with|w\/|then|also|so)(?![\p{L}\p{N}])\s*)*/u.exec(
-        said,
-      )?.[0].length ?? 0;
-    const rest = said
-      .slice(lead)
-      .replace(
-        /(?:\b(?:pattern|fabrics?|changes|alterations|fit|notes?|verdict|rating|dates?) ?: *$|[\s,;:·•|.()&+-]+|\s(?:and|but|with|w\/|in|the|a|then)(?![\p{L}\p{N}]))+$/u,
-        '',
-      );
+    const lead = LEADS_ON.exec(said)?.[0].length ?? 0;
+    const rest = said.slice(lead).replace(TRAILS, '');
     if (!SAYS.test(rest) || (!/[^\p{L}\p{N}\s'.,-]/u.test(rest) && wordsIn(rest).every((w) => LEADING.test(w.word)))) return;
     const [a, b] = [from + lead, from + lead + rest.length];
     chips.push(chip(a, b, [{ is: 'words', words: typed(a, b) }]));

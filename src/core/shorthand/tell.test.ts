@@ -380,6 +380,12 @@ describe('a telling is split into makes', () => {
     ],
     ['sizes by places', 'Gannet jeans in black denim. Waist 31 hips 32.', ['Gannet jeans in black denim. Waist 31 hips 32.']],
     [
+      'versions by their numbers',
+      'Heron dress v1: waist too high by 2 cm. v2: lowered waist 2 cm, fits. v3 same as v2 in wool',
+      ['Heron dress v1: waist too high by 2 cm.', 'v2: lowered waist 2 cm, fits.', 'v3 same as v2 in wool'],
+    ],
+    ['one version', 'Heron dress. Version 2, waist right.', ['Heron dress. Version 2, waist right.']],
+    [
       'what was bought for it',
       'Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.',
       ['Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.'],
@@ -513,6 +519,14 @@ describe('a year that stands above', () => {
     expect(splitTelling('2024: Wren dress 12, a Heron coat', CONTEXT).map(({ text, within }) => [text, within?.until])).toEqual([
       ['Wren dress 12', '2024-12-31'],
       ['a Heron coat', '2024-12-31'],
+    ]);
+    // So is a sentence that begins with it.
+    expect(
+      splitTelling('In 2024 I made a Wren dress (12), the Gull top (M). A Heron coat, 14.', CONTEXT).map(({ text, within }) => [text, within?.until]),
+    ).toEqual([
+      ['In 2024 I made a Wren dress (12)', undefined],
+      ['the Gull top (M).', '2024-12-31'],
+      ['A Heron coat, 14.', undefined],
     ]);
     // In a sentence it is none.
     expect(splitTelling('Heron dress 12. May fits', CONTEXT).map(({ text }) => text)).toEqual(['Heron dress 12. May fits']);

@@ -46,7 +46,7 @@ const LIST_WORDS =
 const LIST_HEADING = new RegExp(`^\\s*${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)(?:${SIGN})?$`);
 /** A few words with a size behind them. */
 const NAME_AND_SIZE =
-  '(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
+  '(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}\\(?(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
 /** Where a make may begin. */
 const MAY_BEGIN = new RegExp(
   [
@@ -82,6 +82,8 @@ const THEN_ONE = /\b(?:then|next|after that|afterwards) (?:an?|another|my) $/;
 /** Words that say that it is one more. */
 const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
+const VERSION_HERE = /^(?:and |then |the )*(?:v\.? ?|version |no\.? ?|#)\d{1,2}(?![\p{L}\d])/u;
+const VERSION_SAID = /(?<![\p{L}\d])(?:v\.? ?|version |no\.? ?|#)\d{1,2}(?![\p{L}\d])/u;
 /** What is sewn to see how it fits. */
 const TOILE = 'toiles?|muslins?|mock-?ups?';
 const OF_TOILE = new RegExp(`(?<![a-z])(?:${TOILE})(?![a-z])`);
@@ -108,6 +110,11 @@ const MONTH_ABOVE = new RegExp(
 /** "Three makes in October: …": when all was sewn that is listed behind it in its line. */
 const ALL_SEWN_IN = new RegExp(
   `\\b(?:makes|made|sewed|finished|sewing|sewn)\\b[^:.;\\n]{0,30}? in (?:(?<month>${MONTH})(?: (?<year>(?:19|20)\\d{2}))?|(?<only>(?:19|20)\\d{2})) ?:`,
+  'g',
+);
+/** "In 2022 I made …": when all was sewn that its sentence lists. */
+const THEN_I_MADE = new RegExp(
+  `(?:^|[.;\\n] *)in (?:(?<month>${MONTH})(?: (?<year>(?:19|20)\\d{2}))?|(?<only>(?:19|20)\\d{2})),? (?:i|we) (?:made|sewed|finished)(?![a-z])`,
   'g',
 );
 /** A day or a month of its own. */
@@ -297,7 +304,7 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     // "Worn with boots, a Foreshore tee" is no list of makes.
     if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(before)) return { at };
     if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
-    const isLine = mark.includes('\n') || beginsAll(at);
+    const isLine = mark.includes('\n') || beginsAll(at) || (afterOther && /[.!?;]/.test(mark));
     const found = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
     // Behind a comma alone only what has a name of its own, and all of it: none of fabrics, and none that is worn with it.
     const isBeside =
@@ -322,7 +329,11 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
       return { at, begins: named, sentence };
     }
     const said = low.slice(at);
-    const isOneMore = ONE_MORE.test(said) || (makeAt !== undefined && AFTER_A_TOILE.test(said) && OF_TOILE.test(low.slice(makeAt, at)));
+    const isOneMore =
+      ONE_MORE.test(said) ||
+      // "Heron dress v1: …. v2: …".
+      (makeAt !== undefined && VERSION_HERE.test(said) && VERSION_SAID.test(low.slice(makeAt, at))) ||
+      (makeAt !== undefined && AFTER_A_TOILE.test(said) && OF_TOILE.test(low.slice(makeAt, at)));
     if (isOneMore) {
       makeAt = at;
       return { at, begins: { ...partAt(at), oneMore: true } };
@@ -388,10 +399,10 @@ function endOfMonth(month: string, year: string | undefined, today: IsoDate): Is
 
 /** What is listed behind when it was sewn, each from there to the end of its line. */
 const timesOfLists = (low: string, today: IsoDate): readonly Time[] =>
-  [...low.matchAll(ALL_SEWN_IN)].map(({ index, 0: all, groups: { month, year, only = '' } = {} }): Time => {
+  [...low.matchAll(ALL_SEWN_IN), ...low.matchAll(THEN_I_MADE)].map(({ index, 0: all, groups: { month, year, only = '' } = {} }): Time => {
     const from = index + all.length;
-    const end = low.indexOf('\n', from);
-    const to = end < 0 ? low.length : end;
+    const end = low.slice(from).search(all.endsWith(':') ? /\n/ : /[.;\n]/);
+    const to = end < 0 ? low.length : from + end;
     return month === undefined ? { from, to, until: `${only}-12-31`, is: 'year' } : { from, to, until: endOfMonth(month, year, today), is: 'month' };
   });
 
@@ -456,7 +467,7 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   const begun = (names: readonly string[]) => {
     const told = { ...context, patterns: names.map((name) => ({ id: name, name })) };
     return parts.flatMap(({ at, begins, sentence }): Begins[] =>
-      names.length > 0 && sentence !== undefined && (beginsOther(sentence, told) || isLeftToDo(sentence, told))
+      names.length > 0 && sentence !== undefined && (beginsOther(sentence, told, undefined, false) || isLeftToDo(sentence, told))
         ? [{ ...partAt(at), ofTold: true }]
         : begins
           ? [begins]

@@ -364,6 +364,14 @@ describe('planned', () => {
   });
 
   test('a pattern that is not in the ledger comes with it', () => {
+    for (const said of [
+      'Plans: Plover jumpsuit',
+      'Spring plans: Plover jumpsuit',
+      'Plan for spring: Plover jumpsuit',
+      'To make: a Plover jumpsuit',
+      'On my list: Plover jumpsuit',
+    ])
+      expect(told(said, 'planned').draft).toMatchObject({ newPattern: { name: 'Plover jumpsuit' } });
     const { draft, words } = told('to sew: a Plover jumpsuit in denim', 'planned');
     expect([draft.newPattern?.name, words]).toEqual(['Plover jumpsuit', 'in denim']);
   });

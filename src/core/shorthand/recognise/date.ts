@@ -178,6 +178,8 @@ const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|mad
 const MADE_IN_IT =
   /(?:^|[,.;·\n] ?|\b(?:and|then) )(?:(?:i|we|i've|we've|just|have|had|finally|also) )*(?:made|sewed|sewn|finished|completed) [^,.;\n]*$/;
 const BEGINS_WITH_MADE = new RegExp(`^${DONE}\\b`);
+/** "In 2022 I made the Skerry tee". */
+const MADE_BEHIND = /^,? (?:i |we )?(?:(?:also|just|finally) )?(?:made|sewed|finished) /;
 const MAY_BE_ELSE = /\b(?:that|which|who|since|like|from|began|begun|started|cut|fits?|fitted|is|was|were)\b[^,.;·\n]*$/;
 
 const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: number, to: number): Meant => {
@@ -189,7 +191,8 @@ const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: numbe
   const dated = on(found.date);
   if (orYearBefore) return asks(dated, on(iso(addMonths(parseISO(found.date), -1))), words);
   const before = s.low.slice(0, from);
-  const isMadeThen = BEGINS_WITH_MADE.test(s.low.slice(from, to)) || (MADE_IN_IT.test(before) && !MAY_BE_ELSE.test(before));
+  const isMadeThen =
+    BEGINS_WITH_MADE.test(s.low.slice(from, to)) || (MADE_IN_IT.test(before) && !MAY_BE_ELSE.test(before)) || MADE_BEHIND.test(s.low.slice(to));
   // "Made the Skerry tee in May": all that is said of its day is kept.
   const isPlain = of === 'finished' && when.knownTo !== undefined && !saysMore && /^(?:in |last |this |.* ago$|\d{4}$)/.test(text.trim());
   return isPlain && isMadeThen ? { says: dated } : asks(dated, words);

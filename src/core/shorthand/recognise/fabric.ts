@@ -225,7 +225,7 @@ const knownFabric = wherever((sentence) =>
 /** Of more fabrics it is not asked which "the linen" is. */
 const MOST_MEANT = 4;
 /** What leads to a fabric that nobody has named before. */
-const CUE = `(?:(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)|used(?: up)?)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?${REST} of|(?:really |most )?(?:${PRAISE})))*`;
+const CUE = `(?:cut into|(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)|used(?: up)?)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?${REST} of|(?:really |most )?(?:${PRAISE})))*`;
 /** How it compares with another, or that it is one: no name. */
 const VAGUE =
   /^(?:(?:lighter|heavier|softer|thicker|thinner|stretchier|drapier|crisper|stiffer|darker|brighter|finer|warmer|cooler|cheaper|better|nicer|different|other|another|similar)(?![a-z])|(?:same|free|new|cheap|leftover|spare|any|old|whole) (?:fabric|material|cloth)$)/;

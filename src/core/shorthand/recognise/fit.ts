@@ -344,6 +344,12 @@ const seen = byRules([
         ? undefined
         : stated(noted(pulled(zones, s), -1, 'clearly', cmOf(amount, s)), s, from, to),
   ),
+  // "Too small to get over the hips".
+  given(/too (?:small|tight|narrow)/, rule)(
+    `(?:(?:it|it's|is|was|they|are|and|far|way|much) )*too (?:small|tight|narrow) to (?:get|pull|fit|go|slide|put|slip|zip|close|button)(?: (?:it|them|on|up))* (?:over|past|round|around|across|at|on) (?<zones>${ZONES_BEHIND})`,
+    'sure',
+    ({ zones }, s, from, to) => stated(noted(pulled(zones, s), -1, 'clearly'), s, from, to),
+  ),
   // Pulls.
   given(PULLED, rule)(
     `(?:(?:it|still|slightly|fabric) )*${PULLS}(?<after>(?: (?:${DEGREE}|a lot|badly))*) ${PLACE} (?<zones>${ZONES_BEHIND})(?<more>(?: ${DEGREE})?)`,
@@ -398,6 +404,12 @@ const seen = byRules([
   given(/\bfit/, rule)(
     `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)|(?:an? )?(?:just )?${RIGHT} fit|(?:the )?fit (?:(?:is|was|came out) )?(?:just |really |so |very )?${RIGHT}|no fit(?:ting)? (?:issues?|problems?|troubles?))${WHOLE_CLAUSE}`,
     'likely',
+    (_, s, from, to) => (beginsClause(s, from) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
+  ),
+  // "It fits": every place, or only that one can wear it.
+  given(/\bfit/, rule)(
+    `(?:(?:it|they|this one|she|he|and|which|now|finally|actually|all) )*(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:now|at last|this time|in the end))?${WHOLE_CLAUSE}`,
+    'weak',
     (_, s, from, to) => (beginsClause(s, from) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
   ),
   // "Perfect!": how it fits, or how it is liked.

@@ -92,12 +92,12 @@ const unknown: Recogniser = ({ low, names, subject, typed }, at) => {
 
 /** Who somebody is to somebody. */
 const KIN =
-  '(?:(?:great[ -]?)?(?:grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:half-|step)?(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|newborn|toddler|kid|little (?:girl|boy|one)|teenager|colleague|boss|teacher|flatmate|roommate|housemate)';
+  '(?:(?:great[ -]?)?(?:grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:half-|step)?(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|newborn|toddler|kid|little (?:girl|boy|one)|teenager|colleague|boss|teacher|flatmate|roommate|housemate|(?:grand)?(?:kids|children)|(?:grand)?daughters|(?:grand)?sons|girls|boys|twins|nieces|nephews|sisters|brothers|parents)';
 const WHICH =
   '(?:(?:little|big|older|younger|eldest|youngest|elder|oldest|own|best|good|dear|new|old|late|pregnant|teenage|tall|\\d{1,2}[ -]?(?:year|month|week)s?[ -]old) )*';
 /** Whose: those of somebody else are somebody's too, but "for the friend" is nobody whom the ledger could know again. */
 const WHOSE =
-  '(?:(?:my|our|his|her|their|an?) |the (?=(?:baby|newborn|toddler|kid|little)\\b)|(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?|baby)(?![a-z])))';
+  '(?:(?:my|our|his|her|their|an?) |the (?=(?:baby|newborn|toddler|kids?|little|girls|boys|twins|children|grandkids|grandchildren)\\b)|(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?|baby)(?![a-z])))';
 const SOMEBODY = `${WHOSE}${WHICH}(?<kin>${KIN}(?:'s ${WHICH}${KIN})?)(?![a-z])`;
 const FOR_RELATION = new RegExp(`^for ${SOMEBODY}`);
 /** For somebody, and not for a day of theirs. */
@@ -110,7 +110,7 @@ const CALLED =
   /^ (?!(?:again|too|also|as|but|because|so|to|at|on|by|this|last|next|today|yesterday|now|really|is|was|has|had|will|would|wanted|wants|loves?|liked?|needs?|needed|asked|made|before|after|when|while|since|if|then|x{0,3}[sml])\b)(?<name>\p{L}[\p{L}'-]+)/iu;
 /** What may come behind. */
 const GOES_ON =
-  /^\s*(?:$|[,.;:·|!(]|(?:in|size|cut|out of|and|who|from|with|using|aged?|i|we|an?|some|two|last|this|for|as|on|at|around|over) |(?:today|yesterday|again)(?![a-z])|(?<= )(?:x{0,3}[sml]\b|\d))/;
+  /^\s*(?:$|[,.;:·|!(]|[-–] |(?:in|size|cut|out of|and|who|from|with|using|aged?|i|we|an?|some|two|last|this|for|as|on|at|around|over) |(?:today|yesterday|again)(?![a-z])|(?<= )(?:x{0,3}[sml]\b|\d))/;
 /** "Made my little sister a skirt": what was made comes behind. */
 const MADE_RELATION = new RegExp(`^(?:made|sewed|sewn) ${SOMEBODY}(?= (?:an?|another|some|two|three|her|his) )`);
 

@@ -50,7 +50,7 @@ const TOLD_BY = /^ (?:showed|told|said|revealed|proved|taught|had shown|made (?:
 
 const states = byRules([
   rule(
-    `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|abandoned(?: ${IT})?|binned(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
+    `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|(?:abandoned|ditched|binned)(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
     'sure',
     ({ stage }, s, from, to) => {
       // The pattern, or what was left of the fabric, is no garment.
@@ -70,7 +70,7 @@ const states = byRules([
         : abandoned;
     },
   ),
-  rule(`${LATELY}(?:gave up(?: on)?|given up(?: on)?|abandoned|binned|scrapped)`, 'sure', (_, s, from, to) =>
+  rule(`${LATELY}(?:gave up(?: on)?|given up(?: on)?|abandoned|ditched|binned|scrapped)`, 'sure', (_, s, from, to) =>
     behindName(s, from, to) === undefined ? undefined : says({ is: 'state', state: 'abandoned' }),
   ),
   rule(

@@ -149,8 +149,11 @@ export const recogniseVerdict = byRules([
     'sure',
     ({ n = '' }) => loved(countOf(n) ?? NaN),
   ),
-  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n])))(?!\\d)`, 'sure', ({ n }, s, from, to) =>
-    OF_ELSE.test(s.low.slice(0, from)) || FOR_ELSE.test(s.low.slice(to)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
+  rule(
+    `(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n]|(?:though|tho|overall|from me|for|but|and|anyway)\\b)))(?!\\d)`,
+    'sure',
+    ({ n }, s, from, to) =>
+      OF_ELSE.test(s.low.slice(0, from)) || FOR_ELSE.test(s.low.slice(to)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
   ),
   // "Fit: 3/5": of what it is said is kept with it.
   rule(
