@@ -1,4 +1,4 @@
-import { bodySaid } from './body-said';
+import { bodyChangeSaid, bodySaid } from './body-said';
 
 test.each([
   ['my measurements are bust 92, waist 74 and hip 100', { bust: 92, waist: 74, hip: 100 }],
@@ -62,3 +62,21 @@ test.each([
   '      12-11-26',
   '',
 ])('no measures alone: %s', (text) => expect(bodySaid(text, 'cm')).toBeUndefined());
+
+test('one measure is one by itself alone, and none that no body has', () => {
+  expect(bodySaid('hip 99.5', 'cm')).toBeUndefined();
+  expect(bodySaid('hip 99.5', 'cm', true)).toEqual({ measures: { hip: 99.5 }, otherUnit: false });
+  expect(bodySaid('hip 14', 'cm', true)).toBeUndefined();
+  expect(bodySaid('lost 4 kg, waist 72', 'cm', true)?.measures).toEqual({ waist: 72 });
+});
+
+test.each([
+  ['my waist is down 2 cm', { measure: 'waist', by: -2 }],
+  ['hips have gone up by 1.5', { measure: 'hip', by: 1.5 }],
+  ['      grew 3 cm', { measure: 'height', by: 3 }],
+  ['lost 3 cm at the hips', { measure: 'hip', by: -3 }],
+  // Since when that is may be before it was measured last.
+  ['      has grown 3 cm since summer', undefined],
+  ['my waist is down', undefined],
+  ['the waist is down 2 cm, and the hem too', undefined],
+])('by how much a body changed: %s', (text, change) => expect(bodyChangeSaid(text, 'cm')).toEqual(change));

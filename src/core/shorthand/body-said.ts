@@ -55,6 +55,8 @@ const THREE = new RegExp(`(?<=\\D)(?<![\\d.,/-])${THREE_FIGURES} ?[-–] ?${THRE
 /** What may stand beside measures and says nothing of a garment. */
 const BESIDE =
   /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|still|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+/** How much somebody weighs, or no longer does. */
+const WEIGHT = /(?<![\d.,])\d{1,3}(?:[.,]\d)? ?(?:kgs?|kilos?|lbs?|pounds|stone)(?![a-z])/g;
 const LABELLED = /\bsize ?:? *\d{1,3}(?![\d.,-])/;
 const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|^'s\b|\btall\b|\bweight\b/;
 const IN_FEET = /^\d ?(?:'|f)/;
@@ -75,19 +77,20 @@ export interface BodySaid {
  * The measures of a body, where a text tells of nothing else: two of them, or one that is said to be a measure or mine.
  *
  * @param text in small letters, blanks in the place of a name and of a day that it says
+ * @param isAll whether it stands by itself: then one measure alone is one
  * @param unit the ledger's own, for bare figures; where they can be no body's in that and can in the other, it is that
  * @returns undefined where there is more in it, or a measure is said twice
  * @example bodySaid('my measurements are bust 92, waist 74 and hip 100', 'cm') // { measures: { bust: 92, waist: 74, hip: 100 }, otherUnit: false }
  * @example bodySaid('bust 36 waist 29 hips 40', 'cm') // { measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true }
  * @example bodySaid('my measures: 92-74-98', 'cm') // { measures: { bust: 92, waist: 74, hip: 98 }, otherUnit: false }
  */
-export function bodySaid(text: string, unit: LengthUnit): BodySaid | undefined {
+export function bodySaid(text: string, unit: LengthUnit, isAll = false): BodySaid | undefined {
   // "Size 38 bust, 40 hip" are labels.
   if (LABELLED.test(text)) return undefined;
-  const low = text.replace(THREE, 'bust $1, waist $2, hip $3');
+  const low = text.replace(WEIGHT, ' ').replace(THREE, 'bust $1, waist $2, hip $3');
   const way = WAYS.find((one) => low.search(one) >= 0 && BESIDE.test(low.replace(one, ' ')));
   const items = way ? [...low.matchAll(way)] : [];
-  if (!way || items.length === 0 || (items.length === 1 && !items[0]?.groups?.['grown'] && !OF_BODY.test(low.trim()))) return undefined;
+  if (!way || items.length === 0 || (items.length === 1 && !isAll && !items[0]?.groups?.['grown'] && !OF_BODY.test(low.trim()))) return undefined;
   // "36, 29 and 40 inches": the unit behind the last is that of all, where none of the others has one.
   const figures = items.map(({ groups: { figure, high, feet, own, grown } = {} }) => (figure ?? high ?? feet ?? own ?? grown ?? '').trim());
   const alone = figures.slice(0, -1).every((figure) => /\d$/.test(figure)) ? (figures.at(-1) ?? '') : '';
@@ -104,7 +107,38 @@ export function bodySaid(text: string, unit: LengthUnit): BodySaid | undefined {
   const bare = said === unit && read.every(({ unitSaid }) => !unitSaid);
   const inOther = Object.fromEntries(read.map(({ measure, cm }) => [measure, unit === 'cm' ? cm * CM_PER_INCH : cm / CM_PER_INCH]));
   const otherUnit = bare && amiss(measures) && !amiss(inOther);
-  // Three figures that are no body's were a date, or something else.
-  if (low !== text && amiss(measures) && !otherUnit) return undefined;
+  // Three figures that are no body's were a date, or something else; so is one alone.
+  if ((low !== text || (isAll && items.length === 1)) && amiss(measures) && !otherUnit) return undefined;
   return { measures: otherUnit ? inOther : measures, otherUnit };
+}
+
+const HERS = "(?:(?:my|our|her|his|the|'s) )?";
+const BY_SO_MUCH = `(?:by )?(?:about )?(?<by>${FIGURE})`;
+/** "My waist is down 2 cm", "lost 3 cm at the hips", "has grown 3 cm". */
+const CHANGED = [
+  `${HERS}(?<name>${NAME}) (?:(?:is|are|has|have|went|gone|come|now) )*(?<way>up|down|grown|shrunk) ${BY_SO_MUCH}`,
+  `(?:(?:i|i've|has|have) )*(?<way>gained|lost|put on) ${BY_SO_MUCH} (?:at|in|on|round|around|off) ${HERS}(?<name>${NAME})`,
+  `(?:has |have )?(?<way>grew|grown|shot up) ${BY_SO_MUCH}(?: taller)?`,
+].map((way) => new RegExp(`^[\\s]*${way}(?: (?:now|again|already))?[\\s.!]*$`));
+
+/** By how much a measure of a body is another than when it was measured last, cm; it has grown where none is named. */
+export interface BodyChange {
+  readonly measure: BodyMeasure;
+  readonly by: number;
+}
+
+/**
+ * By how much a measure of a body is said to have changed, where a text tells of nothing else.
+ *
+ * @param text in small letters, blanks in the place of a name and of a day that it says
+ * @param unit the ledger's own, for bare figures
+ * @example bodyChangeSaid('my waist is down 2 cm', 'cm') // { measure: 'waist', by: -2 }
+ * @example bodyChangeSaid('      grew 3 cm', 'cm') // { measure: 'height', by: 3 }
+ */
+export function bodyChangeSaid(text: string, unit: LengthUnit): BodyChange | undefined {
+  const groups = CHANGED.map((way) => way.exec(text)?.groups).find((found) => found !== undefined);
+  const measure = groups && (groups['name'] === undefined ? 'height' : MEASURE_NAMED[groups['name']]);
+  const length = lengthOf(groups?.['by'] ?? '', unit);
+  if (!groups || !measure || !length || length.cm <= 0) return undefined;
+  return { measure, by: /^(?:down|lost|shrunk)$/.test(groups['way'] ?? '') ? -length.cm : length.cm };
 }

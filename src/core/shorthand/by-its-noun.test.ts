@@ -41,7 +41,7 @@ describe('a garment by what it is', () => {
     ['mended my navy culottes', 'a make'],
     ['the shorts are too small now', 'ended make-sandpiper-3'],
     ['the jacket is tight across the back', 'looked make-skerry-2'],
-    ['the overshirt needs buttons', 'noted make-bollard-2'],
+    ['the overshirt needs buttons', 'to do make-bollard-2'],
     ['my T-shirts are faded', 'noted make-foreshore-4'],
     ['the Foreshore tee is my favourite', 'noted make-foreshore-4'],
     ['the zip of the jacket broke', 'noted make-skerry-2'],

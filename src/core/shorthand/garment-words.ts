@@ -52,7 +52,7 @@ const SEWN_PARTS = [
 export const PART = anyOf([...SEWN_PARTS, ...ZONE_WORDS.keys()]);
 
 const NOW =
-  "is|are|isn't|aren't|has|have|hasn't|haven't|doesn't|don't|sits?|feels?|looks?|fits?|hits?|hangs?|ends?|pulls?|gapes?|needs?|goes|keeps?|gets?|makes me|stands?|slides?|falls?|spins?|chokes?|shows?|stays?|rides?|rolls?|flips?|slips?|puckers?|bags|sags?|bulges?|wrinkles?|twists?|drags?|digs?|rubs?|binds?";
+  "is|are|isn't|aren't|has|have|hasn't|haven't|doesn't|don't|sits?|feels?|looks?|fits?|hits?|hangs?|ends?|pulls?|gapes?|needs?|goes|keeps?|gets?|makes me|stands?|slides?|falls?|spins?|chokes?|shows?|stays?|rides?|rolls?|flips?|slips?|puckers?|bags|sags?|bulges?|wrinkles?|twists?|drags?|digs?|rubs?|binds?|wants?|bag(?= (?:at|out|in|round|around))|runs?(?= (?:a |quite |very |so |really |large|small|big|long|short|wide|narrow|true))|comes? (?:up|out)|would (?:be|look|have been)|suits?|works?|pills?|itch(?:es)?|creases?|could do with|won't";
 /** How a garment, or a place of it, is. */
 export const IS_NOW = `(?:${NOW})(?![a-z])`;
 /** The same, or how it was. */

@@ -26,12 +26,17 @@ const HAS_TO_BE_DONE = '(?:(?:need|have) to|must)';
 const WHAT = '(?<what>[^.;§]{2,60}?)(?: (?:of|on|for|at|in|to|onto))?';
 /** "To do: hem the overshirt", "must sew the buttons on the coat", "order buttons for the coat". */
 export const TO_DO = new RegExp(
-  `^${FIRST}(?:${TO_DO_SAID}|(?<has>${HAS_TO_BE_DONE})|(?=(?:need|order|get|buy|find) (?!to )(?:[^,.;:]{0,30} )?${NOTION} for )) ?:? ?(?=[a-z])(?!(?:make|sew|cut|start|try) ${ITS_NAME})${WHAT} ${ITS_NAME}(?<behind>[^.;]*)$`,
+  `^${FIRST}(?:${TO_DO_SAID}|(?<has>${HAS_TO_BE_DONE})|(?=(?:need|order(?:ed)?|get|buy|find) (?!to )(?:[^,.;:]{0,30} )?${NOTION} for )) ?:? ?(?=[a-z])(?!(?:make|sew|cut|start|try) ${ITS_NAME})${WHAT} ${ITS_NAME}(?<behind>[^.;]*)$`,
   'd',
 );
 /** "To do on the coat: the lining, the hem", "Fogbell coat to do: hem". */
 export const TO_DO_ON = new RegExp(
   `^(?:${FIRST}${TO_DO_SAID} (?:on|for) ${ITS_NAME}|${ITS_NAME}[:,]? (?:still )?${TO_DO_SAID})(?: is| are)?:? (?<rest>[^.;]{2,80})$`,
+  'd',
+);
+/** "The shirt needs a new button", "the trousers have lost a hook". */
+const NEEDS = new RegExp(
+  `^${ITS_NAME} (?:(?:still|also|really|now) )*(?:(?:needs?|wants?|could do with) (?<what>(?:(?:an?|some|new|its|the|two|three|more|good) )*(?:${NOTION}|hemm?(?:ing)?|mend(?:ing)?|darn(?:ing)?|patch(?:ing)?|repair(?:ing|s)?|fix(?:ing)?|press(?:ing)?|iron(?:ing)?)(?![a-z])[^.;]*)|(?:is |are |has |have )?(?<lost>(?:missing|lost) (?:an?|its|the|one|two) (?:[a-z-]+ ){0,2}${NOTION}))[.!]*$`,
   'd',
 );
 const PRICE = `(?:[,:]? (?:for |at |cost )?(?<price>${MONEY}))`;
@@ -68,6 +73,12 @@ export function forAGarment({ text, low, names }: Heard, tables: LineTables, opt
     const make = lying() ?? (has === undefined ? hangingOf(name, low, spoken, tables.makes) : undefined);
     // "Hem the overshirt" is of it anyway; what is said behind it needs it to be understood.
     const words = on ? typed(on, 'rest') : typed(todo, 'what', behind.trim() !== '');
+    return make && { is: 'to do', make, looseEnd: { id: newId(), words, since: context.today } };
+  }
+  const needs = NEEDS.exec(blank);
+  if (needs) {
+    const make = lying() ?? hangingOf(name, low, spoken, tables.makes);
+    const words = typed(needs, needs.groups?.['lost'] === undefined ? 'what' : 'lost');
     return make && { is: 'to do', make, looseEnd: { id: newId(), words, since: context.today } };
   }
   const came = CAME_FOR.exec(blank) ?? ITS_NOTION.exec(blank);

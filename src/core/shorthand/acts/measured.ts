@@ -4,7 +4,7 @@ import type { MeasurementSet, Person } from '../../records';
 import { kindNamed } from '../../records/garment-named';
 import { withId } from '../../units/by-id';
 import { byDay } from '../../units/date';
-import { bodySaid } from '../body-said';
+import { bodyChangeSaid, bodySaid } from '../body-said';
 import type { LineTables } from '../draft-from-line';
 import { blanked, dayIn, type ActOptions, type Heard } from '../report';
 import type { LineContext } from '../sentence';
@@ -26,30 +26,56 @@ export interface MeasuredAct {
 const OF_A_NAME =
   /^(?:[Mm]easured |(?:[Mm]easures|[Mm]easurements) (?:of|for) )?((?!(?:She|He|It|They|We|You|That|This|There|Who|Everyone|Nobody|Somebody)(?!\p{L}))\p{Lu}[\p{L}-]+)(?=(?:['’]s?\b|:|,| is\b| has\b| was\b))/u;
 
-/** The measures of a body that a line tells of and nothing else, whose they are and when. */
-export function bodyIn({ text, low, names }: Heard, { unit, today }: LineContext) {
+/**
+ * The measures of a body that a line tells of and nothing else, whose they are and when.
+ *
+ * @param isAll whether the line stands by itself: then one measure alone is one
+ */
+export function bodyIn({ text, low, names }: Heard, { unit, today }: LineContext, isAll = false) {
   const [who, ...others] = names;
   if (others.length > 0 || (who && who.kind !== 'people')) return undefined;
   const { dates, at } = dayIn(low, today);
   // "Maren's waist": that it is hers stays.
   const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
-  const said = bodySaid(blanked(low, [...its, ...at], ' '), unit);
+  const said = bodySaid(blanked(low, [...its, ...at], ' '), unit, isAll);
   if (said || who) return said && { ...said, who, newName: undefined, dates };
   const called = OF_A_NAME.exec(text);
   const newName = called?.[1];
   if (!called || newName === undefined || isTradeWord(newName.toLowerCase()) || kindNamed(newName)) return undefined;
   const end = called[0].length;
-  const hers = bodySaid(blanked(low, [[end - newName.length, end], ...at], ' '), unit);
+  const hers = bodySaid(blanked(low, [[end - newName.length, end], ...at], ' '), unit, isAll);
   return hers && { ...hers, who, newName, dates };
 }
 
-export function measured(line: Heard, { people, bodies }: LineTables, { context, spoken, newId }: ActOptions): MeasuredAct | undefined {
-  const body = bodyIn(line, context);
-  if (!body) return undefined;
+/** Sets of measures, the latest first. */
+const latestFirst = (bodies: readonly MeasurementSet[], personId: string) =>
+  bodies.filter((set) => set.personId === personId).sort((a, b) => byDay(b.date, a.date));
+
+/** A measure that changed by so much since it was taken last: what it is now. */
+function changedBy({ low, names }: Heard, { people, bodies }: LineTables, { context, spoken }: ActOptions): MeasuredAct | undefined {
+  const [who, ...others] = names;
+  const person = who ? withId(people, who.kind === 'people' ? who.id : undefined) : spoken;
+  if (!person || others.length > 0) return undefined;
+  const { dates, at } = dayIn(low, context.today);
+  const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
+  const said = bodyChangeSaid(blanked(low, [...its, ...at], ' '), context.unit);
+  if (!said) return undefined;
+  const last = latestFirst(bodies, person.id).find((set) => set.measures[said.measure] !== undefined)?.measures;
+  const was = last?.[said.measure];
+  if (was === undefined) return undefined;
+  const measures = { [said.measure]: Math.round((was + said.by) * 10) / 10 };
+  return { is: 'measured', person, isNew: false, measures, doubts: doubtsOf(measures, last), otherUnit: false, dates };
+}
+
+export function measured(line: Heard, tables: LineTables, options: ActOptions): MeasuredAct | undefined {
+  const { people, bodies } = tables;
+  const { context, spoken, newId } = options;
+  const body = bodyIn(line, context, true);
+  if (!body) return changedBy(line, tables, options);
   const { who, newName, measures, otherUnit, dates } = body;
   const there = newName === undefined ? (withId(people, who?.id) ?? spoken) : undefined;
   const person = there ?? { ...whoever(newId), ...(newName === undefined ? {} : { name: newName }) };
   const [day] = dates;
-  const earlier = bodies.filter((set) => set.personId === person.id && (day === undefined || set.date < day)).sort((a, b) => byDay(b.date, a.date));
-  return { is: 'measured', person, isNew: !there, measures, doubts: doubtsOf(measures, earlier[0]?.measures), otherUnit, dates };
+  const earlier = latestFirst(bodies, person.id).find((set) => day === undefined || set.date < day);
+  return { is: 'measured', person, isNew: !there, measures, doubts: doubtsOf(measures, earlier?.measures), otherUnit, dates };
 }

@@ -323,6 +323,31 @@ describe('measured', () => {
   );
 });
 
+describe('what a garment needs, and what has changed of a body', () => {
+  test.each([
+    ['the Tidewater shirt needs a new button', 'make-tidewater-3', 'a new button'],
+    ['Gangway trousers need hemming', 'make-gangway-3', 'hemming'],
+    ['ordered a zip for the Gangway trousers', 'make-gangway-3', 'ordered a zip'],
+  ])('is still to do: %s', (text, id, words) => {
+    const { make, looseEnd } = told(text, 'to do');
+    expect([make.id, looseEnd.words]).toEqual([id, words]);
+  });
+
+  test('a mend behind the name, and a sentence of how it is, make no other', () => {
+    expect(told('Tidewater shirt: replaced two buttons', 'mended').mend.what).toBe('replaced two buttons');
+    expect(read('the Gangway trousers would be better in wool')?.is).toBe('looked');
+    expect(read('the Tidewater shirt runs true to size')?.is).toBe('noted');
+  });
+
+  test('a change is reckoned from what was measured last; where nothing was, nobody knows', () => {
+    const last = LEDGER.bodies
+      .filter((b) => b.personId === MAREN?.id && b.measures.waist !== undefined)
+      .sort((a, b) => (a.date < b.date ? 1 : -1))[0];
+    expect(told('my waist is down 2 cm', 'measured').measures).toEqual({ waist: (last?.measures.waist ?? 0) - 2 });
+    expect(read('my head is up 2 cm')).toBeUndefined();
+  });
+});
+
 describe('planned', () => {
   test('a pattern of the ledger, in what is not there yet: that stays in words', () => {
     const { pattern, cutSaid, words, draft } = told('want to make the Fogbell coat in the grey wool next', 'planned');
