@@ -65,6 +65,11 @@ export function folded(text: string): string {
   }
   // "Too short -> add 2 cm".
   out = out.replace(/[-=–]>(?! ?\d)/g, ', ').replace(/ → (?!\d)/g, ' , ');
+  // "*Heron blouse* – 12 – rayon": marks of a text, and dashes that are no range.
+  out = out
+    .replace(/([*_])(?=\p{L})([^*_\n]*[\p{L}\d])\1(?!\p{L})/gu, ' $2 ')
+    .replace(/(?<=\p{L})[*_](?= [-–—,:] )/gu, ' ')
+    .replace(/(?<!\d) [–—] | [–—] (?!\d)/g, ' , ');
   // "36 / linen / 1.8 m", "dress - 12 - linen" and "top - M - jersey" are lists; "4 / 5" is a figure.
   return out.replace(/(?<=\D) \/ | \/ (?=\D)| - (?=(?:\d{1,2}|x{0,3}[sml]|\dxl) - )/g, ' , ');
 }

@@ -401,7 +401,7 @@ describe('fabric, time, money, verdict, date', () => {
 
 /** Between chips stand signs, and small words that only lead on. */
 const isGap = (text: string) =>
-  !/[^\s·•,;:|.()[\]&+!?'"\p{L}-]/u.test(text) && (text.match(/\p{L}+/gu) ?? []).every((word) => LEADING.test(word.toLowerCase()));
+  !/[^\s·•,;:|.()[\]&+!?'"*_\p{L}–—-]/u.test(text) && (text.match(/\p{L}+/gu) ?? []).every((word) => LEADING.test(word.toLowerCase()));
 
 describe('messy lines', () => {
   test.each<[string, string[]]>([

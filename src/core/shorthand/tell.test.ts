@@ -386,6 +386,23 @@ describe('a telling is split into makes', () => {
     ],
     ['one version', 'Heron dress. Version 2, waist right.', ['Heron dress. Version 2, waist right.']],
     [
+      'dictated in one breath',
+      'finished my heron blouse its size 12 and next time id do a full bust adjustment oh and i also made a tern skirt in a 14',
+      ['finished my heron blouse its size 12 and next time id do a full bust adjustment oh', 'and i also made a tern skirt in a 14'],
+    ],
+    [
+      'a table, with its head',
+      '| Pattern | Size | Notes |\n|---|---|---|\n| Heron blouse | 12 | too tight bust |\n| Tern skirt | 14 | good |',
+      ['Heron blouse | 12 | too tight bust |', 'Tern skirt | 14 | good |'],
+    ],
+    ['what is ticked off, and what is not', 'Finished makes\n- [x] Heron blouse 12\n- [ ] Tern skirt 14', ['Heron blouse 12', '[ ] Tern skirt 14']],
+    ['numbered weeks', 'Week 1: Heron blouse, 12\nWeek 2: Tern skirt, 14', ['Heron blouse, 12', 'Tern skirt, 14']],
+    [
+      'muslins by number, and another',
+      'Heron tee. Muslin 1: tight. Muslin 2: better. Final: black, M and another in white',
+      ['Heron tee. Muslin 1: tight.', 'Muslin 2: better.', 'Final: black, M', 'another in white'],
+    ],
+    [
       'what was bought for it',
       'Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.',
       ['Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.'],

@@ -34,7 +34,10 @@ export interface Told {
 export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === undefined ? text : `${oneMoreOf}: ${text}`);
 
 /** The sign of a list. */
-const SIGN = '(?:[-*•]|\\d{1,2}[.)])[ \\t]+';
+const SIGN =
+  '(?:\\|[ \\t]*|(?:[-*•][ \\t]+)?\\([x✓✔]\\)[ \\t]+|(?:[-*•]|\\d{1,2}[.)]|(?:week|day|project|make|garment|item|no\\.?|#) ?\\d{1,2} ?[:.)])[ \\t]+)';
+/** The same, behind what stands before it. */
+const SIGN_BEHIND = new RegExp(`${SIGN}$`);
 /** One of several in a row. */
 const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|\\d+ ?[x×]|another) ';
 /** What was made, listed behind a colon. */
@@ -42,8 +45,12 @@ const AS_MADE = '(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^
 const LISTED_AS_MADE = new RegExp(`${AS_MADE},[ \\t]+(?:and )?$`);
 /** What a list of makes is headed by, which says nothing of them. */
 const LIST_WORDS =
-  "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
-const LIST_HEADING = new RegExp(`^\\s*${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)(?:${SIGN})?$`);
+  "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
+const COLUMN =
+  '(?:pattern|name|garment|make|size(?: cut)?|fabric|notes?|rating|stars|date|finished|changes|alterations|fit|verdict|cost|worn|designer|time|view|remarks?|comments?|love|what)';
+const LIST_HEADING = new RegExp(
+  `^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|(?:\\|[ \\t]*)?(?:${COLUMN}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN}?[ \\t|]*\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`,
+);
 /** A few words with a size behind them. */
 const NAME_AND_SIZE =
   '(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}\\(?(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
@@ -63,7 +70,7 @@ const MAY_BEGIN = new RegExp(
     `(?<=[\\p{L}\\d)]),[ \\t]+(?=${NAME_AND_SIZE})`,
     `(?<=(?:^|\\n)${LIST_WORDS}):[ \\t]+(?=${NAME_AND_SIZE})`,
     // Words that lead on where nobody set a full stop.
-    '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
+    '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |(?:oh,? |so |well )*and (?:(?:i|we|also|then|just|finally) )*(?:made|sewed|cut out|finished) )',
   ].join('|'),
   'gu',
 );
@@ -93,7 +100,7 @@ const AFTER_A_TOILE = new RegExp(
 );
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) (?:${TOILE})|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) (?:${TOILE})|(?:${TOILE}) (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -132,7 +139,8 @@ const HEADINGS = new RegExp(`(?:^|\\n)${HEADING}[ \\t]*(?=\\n|$)`, 'g');
 /** The same, behind what was told. */
 const HEADING_BEHIND = new RegExp(`\\n${HEADING}$`);
 /** What only leads on to the next: signs of a list, and "and". */
-const withoutTail = (told: string) => told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)])|\s(?:and|plus)(?=\s*$))+$/, '');
+const withoutTail = (told: string) =>
+  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus)(?=\s*$))+$/, '');
 /** A day of a diary, over what may go on from the day before. */
 const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEEKDAY}) ?: *$`);
 
@@ -430,7 +438,7 @@ function allStarts(begun: readonly number[], isOther: boolean, times: readonly T
   // What stands before the first make is told with it, but for what a list is headed by.
   else if (starts[0] !== undefined) {
     const before = low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]);
-    if (tellsAnything(before) && !LIST_HEADING.test(before)) starts[0] = first;
+    if (tellsAnything(before.replace(SIGN_BEHIND, '')) && !LIST_HEADING.test(before)) starts[0] = first;
   }
   // Nothing below a year is told with what stands above it.
   for (const [i, { from, to }] of times.entries()) {

@@ -45,7 +45,7 @@ const NO_SENTENCE = '(?!(?:was|is|were|to|for|on|of|it|this|that|b|in|at|by|next
 const PLANS =
   '(?:(?:my|the|our|some|next|spring|summer|autumn|fall|winter|holiday|christmas|sewing) )*(?:plans?|plan(?:ned|ning)|to[- ](?:sew|make)(?: list| next)?|want(?:ed)? to (?:sew|make)|wish ?list|queue|on (?:my|the) (?:sewing )?list|(?:sewing|make) list|ideas?)(?: for (?:the |my |our |this |next )?[\\p{L}]+(?: \\d{4})?)?';
 
-const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) ))|${PLANS}(?: is)? *: *|next(?: make| project)? *: *|next make +|plan(?= +${NO_SENTENCE}\\p{L})))(?: +|$|(?<=[: ]))`;
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) ))|${PLANS}(?: is)? *: *|\\( ?\\) +|next(?: make| project)? *: *|next make +|plan(?= +${NO_SENTENCE}\\p{L})))(?: +|$|(?<=[: ]))`;
 export const WISHED = new RegExp(`^${WISHED_SAID}`, 'u');
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);

@@ -410,6 +410,19 @@ export const recogniseChange = byRules([
       return made(asLength ? 'longer' : 'more', target, amount, tail, s, from, to) ?? made('more', target, amount, tail, s, from, to);
     },
   ),
+  // "Added 2 cm sleeve length", "added 3 cm hem".
+  given(/add/, changed)(
+    `${LEAD}(?:added|add|adding) ${AMOUNT}(?: of)?(?: extra| more)? ${TARGET}(?! (?:seam|allowance|facing|pocket|band|trim|lace|ribbing|elastic|binding))`,
+    'likely',
+    ({ target, amount, tail = '' }, s, from, to) =>
+      made('longer', target, amount, tail, s, from, to) ?? made('more', target, amount, tail, s, from, to),
+  ),
+  // "2 cm more rise": done, or wanted.
+  given(/more|extra/, changed)(`(?<amount>${SAID_LENGTH}) (?:more|extra) ${TARGET}`, 'likely', ({ target, amount, tail = '' }, s, from, to) => {
+    const words = s.typed(from, to);
+    const ways = waysOf(made('longer', target, amount, tail, s, from, to) ?? made('more', target, amount, tail, s, from, to));
+    return ways.length === 0 ? undefined : asks(...ways, mereWords(words));
+  }),
   given(/added/, changed)(
     `(?:with )?(?<amount>${SAID_LENGTH})(?: of)?(?: length| width)? added (?:to|at|in|on|onto) ${TARGET}`,
     'sure',

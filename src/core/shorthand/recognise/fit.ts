@@ -238,7 +238,8 @@ const AS_MEANT =
 const IN_SIZE = /^ in (?:the|an?|my) (?:size |old )?([a-z0-9]{1,3})(?![a-z0-9])/;
 
 const PULLS = '(?:pulls?|pulling|strains?|straining|digs? in|digging in|cuts? in|binds?|binding|restricts?)';
-const GAPES = '(?:gapes?|gaps|gaping|gaped|stands away|sags?|bags?|sagging)';
+const GAPES =
+  '(?:gapes?|gaps|gaping|gaped|(?:stands?|sits?|stood|sat|falls?|fell) away(?: from (?:the |my )?(?:body|neck|skin|chest|back))?|sags?|bags?|sagging)';
 const CANNOT = "(?:won't|doesn't|can't|couldn't|will not|does not|cannot|can not|could not)";
 const CLOSE = '(?:close|meet|button|zip|fasten|do up)';
 const DIRECTED = new RegExp(DIRECTION);
@@ -318,7 +319,7 @@ const seen = byRules([
     ({ zones }, s, from, to) => notRight(zonesNamed(zones, s), s, from, to),
   ),
   // Gapes.
-  given(/gap|stands away|sag|bag/, rule)(
+  given(/gap|away|sag|bag/, rule)(
     `(?:${THE}(?<zones>${ZONE}) )?(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:by )?(?<amount>${SAID_LENGTH}))?(?: (?:(?:at|in) (?:the )?)?(?:front|back|sides?|top))?(?: (?:by )?(?<more>${SAID_LENGTH}))?`,
     'sure',
     ({ zones, after = '', more, amount = more }, s, from, to) => {

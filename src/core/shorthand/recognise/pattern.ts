@@ -41,7 +41,7 @@ const version = byRules([
     'sure',
     ({ n = '' }, s, from) => (s.subject && /^ ?: ?$/.test(s.low.slice(s.subject.to, from)) ? numbered(ordinalOf(n)) : undefined),
   ),
-  rule(`take (?<n>\\d{1,2}|${COUNT})(?=\\s*(?:$|[,.;]))`, 'sure', ({ n = '' }) => numbered(countOf(n))),
+  rule(`take (?<n>\\d{1,2}|${COUNT})(?=\\s*(?:$|[,.;:]))`, 'sure', ({ n = '' }) => numbered(countOf(n))),
   // "my third Foreshore tee", "the 2nd gangway trousers".
   rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) =>
     s.subject !== undefined && /^\s+(?:pair of )?$/.test(s.low.slice(to, s.subject.from)) ? numbered(ordinalOf(n ?? '')) : undefined,

@@ -114,10 +114,15 @@ const GOES_ON =
 /** "Made my little sister a skirt": what was made comes behind. */
 const MADE_RELATION = new RegExp(`^(?:made|sewed|sewn) ${SOMEBODY}(?= (?:an?|another|some|two|three|her|his) )`);
 
+/** "My mum's 60th present: …". */
+const PRESENT_OF = new RegExp(
+  `^(?:an? )?(?:present for |gift for )?${SOMEBODY}['’]s (?:(?:\\d+(?:st|nd|rd|th)?|birthday|christmas|wedding) )*(?:present|gift)(?![a-z])`,
+);
+
 /** "For my mum": somebody without a name is asked too; that it is for herself is never taken for granted. */
 const related: Recogniser = ({ low, typed }, at) => {
   const said = low.slice(at);
-  const found = FOR_RELATION.exec(said) ?? FOR_CHILD.exec(said) ?? MADE_RELATION.exec(said);
+  const found = FOR_RELATION.exec(said) ?? FOR_CHILD.exec(said) ?? MADE_RELATION.exec(said) ?? (at === 0 ? PRESENT_OF.exec(said) : null);
   if (!found) return [];
   const end = at + found[0].length;
   const called = CALLED.exec(typed(end, low.length));

@@ -168,7 +168,7 @@ const states = byRules([
     asks([{ is: 'state', state: 'resting' }], mereWords(s.typed(from, to))),
   ),
   rule(
-    `(?:(?:only|just|first|second|third|fourth|next|another|new|last|made|this is|this was|as|my|the) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
+    `(?:(?:only|just|first|second|third|fourth|next|another|new|last|made|this is|this was|as|my|the) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:no\\.? ?|number |#)?[1-9](?= ?:))?(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
     'likely',
     ({ kind }, s, from, to) => {
       if (NOT_MADE.test(s.low.slice(0, from))) return undefined;

@@ -132,6 +132,10 @@ const LIKED_IN_WORDS: readonly (readonly [words: string, loves: readonly (1 | 2 
     `(?:(?:i|i'm|am|it's|just|really|but) )*not (?:a (?:big |huge )?fan(?: of ${IT})?|(?:that |so |too |very )?keen(?: on ${IT})?|for me|my best(?: work| effort)?)|(?:(?:i|just|but) )*(?:never|don't|do not|rarely|hardly ever) (?:really |ever )?reach for ${IT}`,
     [2, 3, 1],
   ],
+  [
+    "(?:(?:it's|it is|it was|is|was|just|really|but|so) )*(?:not (?:good|great|nice|a success)|no good|rubbish|terrible|awful|dreadful|a (?:bit of a |total |complete )?(?:fail|failure|disaster|dud|flop))",
+    [2, 1],
+  ],
   [`(?:i )?regret (?:making|sewing|buying|starting) (?:${IT}|[a-z ]{2,20})`, [1, 2]],
   [
     "(?:(?:it's|it is|is|just|only|perfectly|still|and|but) )*(?:al(?:l ?)?right|wearable|passable|acceptable)(?:,? but (?:not great|nothing special|not perfect|no more))?|could (?:be|have been) better",
