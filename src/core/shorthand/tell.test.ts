@@ -499,6 +499,11 @@ describe('a year that stands above', () => {
       { text: 'no more than aprons', within: { until: '2025-12-31', is: 'year' } },
     ]);
     expect(['2024\n\n', '# 2025:\n - ', '2025\nMarch:\n', 'In progress:\n', 'Wren bra'].map(isToldOut)).toEqual([true, true, true, true, false]);
+    expect(
+      [',  and \n\n', 'Sewing log\n1. \n2. ', '| Pattern | Size |\n|---|---|\n| \n', 'Finished makes\n- [x] \n', 'Sewing log of May', 'and 2'].map(
+        isToldOut,
+      ),
+    ).toEqual([true, true, true, true, false, false]);
   });
 
   test('nor is a month: of the last that has begun, of the year above it, or of its own', () => {

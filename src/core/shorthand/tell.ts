@@ -48,8 +48,12 @@ const LIST_WORDS =
   "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
 const COLUMN =
   '(?:pattern|name|garment|make|size(?: cut)?|fabric|notes?|rating|stars|date|finished|changes|alterations|fit|verdict|cost|worn|designer|time|view|remarks?|comments?|love|what)';
-const LIST_HEADING = new RegExp(
-  `^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|(?:\\|[ \\t]*)?(?:${COLUMN}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN}?[ \\t|]*\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`,
+const COLUMNS = `(?:\\|[ \\t]*)?(?:${COLUMN}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN}?[ \\t|]*`;
+const LIST_HEADING = new RegExp(`^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|${COLUMNS}\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`);
+/** Lines of which only that is left, signs of a list, and words that joined what was told. */
+const LEFT_OVER = new RegExp(
+  `(?:^|(?<=\\n))[ \\t]*(?:(?:${LIST_WORDS}|${COLUMNS})[ \\t*_:]*(?=\\n|$)|${SIGN})|(?<!\\p{L})(?:and|plus|oh|then)(?!\\p{L})`,
+  'gu',
 );
 /** A few words with a size behind them. */
 const NAME_AND_SIZE =
@@ -279,7 +283,7 @@ const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
  * @example isToldOut('2025\n\n') // true
  */
 export const isToldOut = (text: string): boolean =>
-  !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, '').replace(HEADINGS, ''));
+  !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, '').replace(HEADINGS, '').replace(LEFT_OVER, ''));
 
 const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
 
