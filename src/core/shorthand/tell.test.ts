@@ -402,6 +402,7 @@ describe('a telling is split into makes', () => {
       'Heron tee. Muslin 1: tight. Muslin 2: better. Final: black, M and another in white',
       ['Heron tee. Muslin 1: tight.', 'Muslin 2: better.', 'Final: black, M', 'another in white'],
     ],
+    ['the next one, which is not made yet', 'Wren bra 34D: band too loose. Next one 32DD.', ['Wren bra 34D: band too loose. Next one 32DD.']],
     [
       'what was bought for it',
       'Reed skirt 14\nBought 2 m of navy linen.\nCut it out on Sunday.',

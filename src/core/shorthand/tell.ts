@@ -57,7 +57,7 @@ const LEFT_OVER = new RegExp(
 );
 /** A few words with a size behind them. */
 const NAME_AND_SIZE =
-  '(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}\\(?(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
+  '(?![^,.;\\n]* pattern )(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}\\(?(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
 /** Where a make may begin. */
 const MAY_BEGIN = new RegExp(
   [
@@ -104,7 +104,7 @@ const AFTER_A_TOILE = new RegExp(
 );
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) (?:${TOILE})|(?:${TOILE}) (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL} (?:pair|one|version)(?: (?:is|was|i made|i cut))?|next (?:pair|one|version) (?:was|came|i made|i cut|is (?!going|to be|meant|planned)))|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) (?:${TOILE})|(?:${TOILE}) (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
 /** A size that stands before the name. */

@@ -433,6 +433,8 @@ export const recogniseChange = byRules([
     'sure',
     ({ target, amount, tail = '' }, s, from, to) => {
       const words = s.typed(from, to);
+      // "Cut 12 at waist" is a size there.
+      if (/^(?:(?:i|and|so|then) )*cut \d{1,2} (?:at|in) /.test(s.low.slice(from, to))) return undefined;
       // Out of its width, or off its edge: either is done there.
       if (/^(?:back|front) waist(?:band)?$/.test(target ?? '') && / (?:at|in|out) /.test(s.low.slice(from, to))) {
         const seam = target?.startsWith('back') ? ('centre-back-seam' as const) : ('side-seams' as const);
