@@ -29,6 +29,12 @@ export interface TakingInto {
   readonly newId: () => string;
 }
 
+/** A month or a day without its year, with the year of a column of its own: "March", "3", "12 May". */
+function withYear(said: string, year: string): string {
+  if (/^(?:0?[1-9]|1[0-2])$/.test(said)) return `${year}-${said.padStart(2, '0')}`;
+  return /^[a-z]{3,9}\.?$|^\d{1,2}(?:st|nd|rd|th)?\.? [a-z]{3,9}\.?$|^[a-z]{3,9}\.? \d{1,2}(?:st|nd|rd|th)?$/i.test(said) ? `${said} ${year}` : said;
+}
+
 /** The cells of one row by what they are. */
 export class Row {
   readonly #cells: ReadonlyMap<string, { readonly text: string; readonly unit: ColumnGuess['unit']; readonly head: string }>;
@@ -79,14 +85,21 @@ export class Row {
     });
   }
 
-  /** A day that has been, or a month or a year that has begun where no more is said. */
-  pastAsKnown(key: string): { readonly date: IsoDate; readonly knownTo?: KnownTo } | undefined {
-    return this.read(key, (text) => {
-      const isYear = /^(?:19|20)\d\d$/.test(text.trim());
-      const read = readDay(isYear ? `${text.trim()}-01-01` : text, this.#order);
+  /**
+   * A day that has been, or a month or a year that has begun where no more is said.
+   *
+   * @param yearKey of the column in which its year stands, where the day is without one
+   */
+  pastAsKnown(key: string, yearKey?: string): { readonly date: IsoDate; readonly knownTo?: KnownTo } | undefined {
+    const year = yearKey === undefined ? undefined : this.text(yearKey)?.trim();
+    const from = this.#cells.has(key) ? key : (yearKey ?? key);
+    return this.read(from, (cell) => {
+      const said = year !== undefined && from === key ? withYear(cell.trim(), year) : cell.trim();
+      const isYear = /^(?:19|20)\d\d$/.test(said);
+      const read = readDay(isYear ? `${said}-01-01` : said, this.#order);
       if (!read.ok) throw new CannotTake(read.problem);
       const { today } = this.#into;
-      if (isAfter(read.date, today)) throw new CannotTake(`“${text}” is still to come`);
+      if (isAfter(read.date, today)) throw new CannotTake(`“${said}” is still to come`);
       const knownTo = isYear ? 'year' : read.isMonth ? 'month' : undefined;
       return knownTo ? { date: middleOf(knownTo, read.date, today), knownTo } : { date: read.date };
     });

@@ -59,7 +59,7 @@ export function takeMake(row: Row, taking: Taking) {
 }
 
 function readMake(row: Row, pattern: Pattern | undefined, today: IsoDate) {
-  const done = row.pastAsKnown('finishedOn');
+  const done = row.pastAsKnown('finishedOn', 'year');
   const begun = row.pastAsKnown('cutOn') ?? done;
   const finishedOn = done?.date;
   const said = begun?.date;
