@@ -9,7 +9,7 @@ import { IS_NOW, PART } from '../garment-words';
 import { isGarmentName, ITS_NAME, unnamed, type ActOptions, type HeardLine, type Way } from '../report';
 import { FINISHED } from './finished';
 import { notedWith, type NotedAct } from './what-became';
-import { makeOf, OF_WHICH } from './which-garment';
+import { hangingOf, makeOf, OF_WHICH } from './which-garment';
 
 /** A look at a garment that there is: how it fits, how it is liked, what is to be done next time. */
 export interface LookedAct {
@@ -60,7 +60,9 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
  */
 export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tables: LineTables, options: Pick<ActOptions, 'context'>) {
   const facts = chips.flatMap((chip) => chip.says);
-  const onlyWords = facts.every(({ is }) => is === 'words' || OF_WHICH.includes(is)) && facts.some(({ is }) => is === 'words');
+  // How often it was worn is told of one that there is.
+  const onlyWords =
+    facts.every(({ is }) => is === 'words' || is === 'seen' || is === 'wears' || OF_WHICH.includes(is)) && facts.some(({ is }) => is === 'words');
   const stated = onlyWords && pattern && person && !chips.some((chip) => chip.asks);
   const make = stated ? makeOf(facts, pattern, person, tables) : undefined;
   return make && notedWith(make, text, options);
@@ -123,9 +125,13 @@ export function looked(line: HeardLine, tables: LineTables, options: ActOptions)
   return lookOf(read, tables) ?? eitherLook(line, tables, options) ?? wordsOf(text, read, tables, options);
 }
 
+/** That it is liked so much, or not, that it is made again: of which it is said there is one. */
+const WOULD_AGAIN = new RegExp(
+  `^(?:(?:i|definitely|certainly|probably|absolutely) )*(?:would|wouldn't|will|won't|i'd|i'll) (?:(?:definitely|certainly|happily|never|not) )*(?:make|sew) ${ITS_NAME} again(?![a-z])`,
+);
 /** A sentence about a garment that there is. */
 const TOLD_OF = new RegExp(
-  `^${ITS_NAME}(?:'s)? (?:${PART} )?${IS_NOW}|^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at) ${ITS_NAME} ${IS_NOW}|^(?:(?:i|really|still|absolutely|just|do) )*(?:love|adore) ${ITS_NAME}(?= *(?:$|[,.;!]|but\\b|and\\b))`,
+  `^(?:(?:i|i've|have) )*changed my mind (?:about|on) ${ITS_NAME}|^${ITS_NAME}(?:'s)? (?:${PART} )?${IS_NOW}|^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at) ${ITS_NAME} ${IS_NOW}|^(?:(?:i|really|still|absolutely|just|do) )*(?:love|adore) ${ITS_NAME}(?= *(?:$|[,.;!]|but\\b|and\\b))`,
 );
 /** What only led to the garment. */
 const LED_TO = new RegExp(`^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at)(?: (?:the|my|our|his|her|their))?$`, 'i');
@@ -157,6 +163,10 @@ export function forNextTime({ text, low, names, whole }: HeardLine, tables: Line
 export function toldOf(line: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | AskedLook | undefined {
   const { text, low, names, whole } = line;
   const name = names.find(isGarmentName);
+  if (name && WOULD_AGAIN.test(unnamed(low, name))) {
+    const make = hangingOf(name, low, options.spoken, tables.makes);
+    return make && notedWith(make, text, options);
+  }
   // What is said to be done was sewn: where it does not lie on the table, it is another.
   if (!name || !TOLD_OF.test(unnamed(low, name)) || FINISHED.test(unnamed(low, name))) return undefined;
   const look = lookOf(whole(), tables);

@@ -45,7 +45,7 @@ const NO_SENTENCE = '(?!(?:was|is|were|to|for|on|of|it|this|that|b|in|at|by|next
 const PLANS =
   '(?:(?:my|the|our|some|next|spring|summer|autumn|fall|winter|holiday|christmas|sewing) )*(?:plans?|plan(?:ned|ning)|to[- ](?:sew|make)(?: list| next)?|want(?:ed)? to (?:sew|make)|wish ?list|queue|on (?:my|the) (?:sewing )?list|(?:sewing|make) list|ideas?)(?: for (?:the |my |our |this |next )?[\\p{L}]+(?: \\d{4})?)?';
 
-const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) ))|${PLANS}(?: is)? *: *|\\( ?\\) +|next(?: make| project)? *: *|next make +|plan(?= +${NO_SENTENCE}\\p{L})))(?: +|$|(?<=[: ]))`;
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) ))|${PLANS}(?: is)? *: *|\\( ?\\) +|next(?: make| project)? *: *|next make +|next(?= (?!time|one|version|year|week|month|to |step|up|day|i |we |is |was )[^,.;:]{2,40}:)|plan(?= +${NO_SENTENCE}\\p{L})))(?: +|$|(?<=[: ]))`;
 export const WISHED = new RegExp(`^${WISHED_SAID}`, 'u');
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
@@ -64,6 +64,8 @@ const isOfFabric = ({ asks, says }: Chip) => !asks && says.every(({ is }) => is 
 /** What is in work is planned no more. */
 const BEGUN = /\b(?:begun|began|started|sewing|in progress|half ?way|already|done)\b/;
 const NEEDED = /^(?:(?:i |we )?(?:need|want) )?/;
+/** "Tidewater shirt in white lawn, planned for January". */
+const PLANNED_BEHIND = /[ ,(](?:is |are )?planned(?: for [a-z]+(?: \d{4})?| next| soon)?[ .!)]*$/;
 /** The day by which a garment is wanted, where nothing else says that it is a wish: "Gangway trousers by Christmas". */
 const BY_THEN = /^,? *(?:(?:to be )?(?:wanted|needed|due|ready) )?(?:by|before) /;
 
@@ -71,9 +73,14 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   const prepared = PREPARED.exec(low);
   const wish = prepared ?? WISHED.exec(low) ?? WANTED_ONE.exec(low);
   const day = dueSaid(low, options.context.today);
-  const lead = wish ?? WANTED.exec(low) ?? (day && BY_THEN.test(low.slice(day.from)) && !BEGUN.test(low) ? NEEDED.exec(low) : null);
+  const isPlanned = PLANNED_BEHIND.test(low) && !BEGUN.test(low);
+  const lead =
+    wish ??
+    (isPlanned ? NEEDED.exec(low) : null) ??
+    WANTED.exec(low) ??
+    (day && BY_THEN.test(low.slice(day.from)) && !BEGUN.test(low) ? NEEDED.exec(low) : null);
   if (!lead) return undefined;
-  if (!wish && !day) return undefined;
+  if (!wish && !isPlanned && !day) return undefined;
   // A day on which it is begun is not the one by which it is wanted.
   const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
   const apart: readonly Span[] = due ? [[due.from, due.to]] : [];

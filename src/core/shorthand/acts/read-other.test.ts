@@ -333,6 +333,16 @@ describe('what a garment needs, and what has changed of a body', () => {
     expect([make.id, looseEnd.words]).toEqual([id, words]);
   });
 
+  test.each([
+    ['would make the Tidewater shirt again in flannel', 'noted'],
+    ['unpicked the overshirt collar', 'noted'],
+    ['took the Tidewater shirt on holiday, wore it 3 times', 'noted'],
+    ['changed my mind about the Nocturne skirt: love it now', 'looked'],
+    ['next Tidewater shirt: size D, longer sleeves', 'planned'],
+    ['Tidewater shirt in white lawn, planned for January', 'planned'],
+    ['unpicked the Foreshore tee', 'ended'],
+  ])('nor does what became of it, or may yet: %s', (text, is) => expect(read(text)?.is).toBe(is));
+
   test('a mend behind the name, and a sentence of how it is, make no other', () => {
     expect(told('Tidewater shirt: replaced two buttons', 'mended').mend.what).toBe('replaced two buttons');
     expect(read('the Gangway trousers would be better in wool')?.is).toBe('looked');

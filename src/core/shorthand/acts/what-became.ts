@@ -57,7 +57,8 @@ export const ENDED = [
     `${ITS_NAME} (?:(?:doesn't|don't|does not|do not|won't) fit(?: (?:me|him|her|them))? ${BY_NOW}|no longer fits?(?: (?:me|him|her|them))?)`,
     'outgrown',
   ),
-  said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
+  // What was unpicked of it is no end of it: "the overshirt collar".
+  said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}(?!(?:'s)? (?:[a-z]+ )?${PART}(?![a-z]))`, 'unpicked'),
   said(`${FIRST}(?:wore|worn) out ${ITS_NAME}`, 'worn out'),
   said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
   said(`${IT_IS}(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
@@ -77,7 +78,7 @@ export const ENDED = [
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
 export const DONE_WITH = new RegExp(
-  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put|took (?:a )?(?:photos?|pictures?) of|photographed|(?:(?:got |had |getting |lots of |loads of |so many |two |three |another |more )*compliments? (?:on|about|for|in|wearing|when i wore))|(?:haven't|not|never|hardly) (?:yet )?(?:been )?(?:worn|wearing|touched)|(?:it is |it's )?time to (?:retire|bin|donate|sell|mend|let go of|say goodbye to)|(?:spilled|spilt) [^,.;]{2,30} (?:on|over|down)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put|took (?:a )?(?:photos?|pictures?) of|photographed|packed|brought|took(?= (?:(?:the|my|our) )?§ (?:on|to|along|with|away)\\b)|(?:(?:got |had |getting |lots of |loads of |so many |two |three |another |more )*compliments? (?:on|about|for|in|wearing|when i wore))|(?:haven't|not|never|hardly) (?:yet )?(?:been )?(?:worn|wearing|touched)|(?:it is |it's )?time to (?:retire|bin|donate|sell|mend|let go of|say goodbye to)|(?:spilled|spilt) [^,.;]{2,30} (?:on|over|down)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 const GAVE_WAY =
   '(?:(?:has|have|is|are|just) )*(?:broke|broken|(?:came|come|coming) (?:off|undone|unsewn|apart|loose|away|down)|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])';
