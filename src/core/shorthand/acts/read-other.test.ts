@@ -341,6 +341,8 @@ describe('what a garment needs, and what has changed of a body', () => {
     ['next Tidewater shirt: size D, longer sleeves', 'planned'],
     ['Tidewater shirt in white lawn, planned for January', 'planned'],
     ['unpicked the Foreshore tee', 'ended'],
+    ['dry cleaned the Skerry concert jacket, 12 euros', 'noted'],
+    ['first wear of the Grebe skirt today', 'worn'],
   ])('nor does what became of it, or may yet: %s', (text, is) => expect(read(text)?.is).toBe(is));
 
   test('a mend behind the name, and a sentence of how it is, make no other', () => {

@@ -53,7 +53,7 @@ interface AskedWorn {
   readonly ways: readonly Way<WornAct | NotedAct>[];
 }
 
-const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing) +`;
+const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing|first (?:wear|outing) (?:of|for|with)) +`;
 const WORE = new RegExp(`^${WORE_SAID}`);
 /** The same with the name right behind it, and somebody before it: "Tilda wore my §". */
 export const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
