@@ -3,7 +3,8 @@ import { demoLedger } from '../../../demo/ledger';
 import { readMake, readMakes } from './draft-from-line';
 import { writtenDay } from '../make/its-day';
 import { lineContextOf } from './line-context';
-import { isToldOut, lineOf, splitTelling } from './tell';
+import { lineOf, splitTelling } from './tell';
+import { isToldOut } from './telling-lists';
 
 const LEDGER = demoLedger();
 const USUAL = { unit: 'cm', currency: 'EUR', today: '2026-11-25' } as const;

@@ -6,11 +6,12 @@ import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
 import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
 import type { TimeAbove } from './draft-from-line';
-import { dateOfDay, monthStart, type IsoDate } from '../units/date';
-import { DAY, DOUBTFUL, MONTH, MONTHS, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
+import { DAY, DOUBTFUL, MONTH, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
 import { STILL_TO_DO } from './recognise/note';
 import { FIRST } from './report';
 import { subjectOf } from './subject';
+import { HEADING_BEHIND, LIST_HEADING, LIST_WORDS, SIGN, SIGN_BEHIND, withoutTail } from './telling-lists';
+import { timeOver, timesAbove, timesOfLists, type Time } from './telling-times';
 
 /** A part of a telling that is one make. */
 export interface Told {
@@ -23,6 +24,7 @@ export interface Told {
   readonly called?: { readonly from: number; readonly to: number; readonly name: string };
   /** What it is one more of, where it does not say so itself. */
   readonly oneMoreOf?: string;
+  /** The month or the year that was said above it, where that is over. */
   readonly within?: TimeAbove;
 }
 
@@ -33,28 +35,11 @@ export interface Told {
  */
 export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === undefined ? text : `${oneMoreOf}: ${text}`);
 
-/** The sign of a list. */
-const SIGN =
-  '(?:\\|[ \\t]*|(?:[-*•][ \\t]+)?\\([x✓✔]\\)[ \\t]+|(?:[-*•]|\\d{1,2}[.)]|(?:week|day|project|make|garment|item|no\\.?|#) ?\\d{1,2} ?[:.)])[ \\t]+)';
-/** The same, behind what stands before it. */
-const SIGN_BEHIND = new RegExp(`${SIGN}$`);
 /** One of several in a row. */
 const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|\\d+ ?[x×]|another) ';
 /** What was made, listed behind a colon. */
 const AS_MADE = '(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300}';
 const LISTED_AS_MADE = new RegExp(`${AS_MADE},[ \\t]+(?:and )?$`);
-/** What a list of makes is headed by, which says nothing of them. */
-const LIST_WORDS =
-  "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
-const COLUMN =
-  '(?:pattern|name|garment|make|size(?: cut)?|fabric|notes?|rating|stars|date|finished|changes|alterations|fit|verdict|cost|worn|designer|time|view|remarks?|comments?|love|what)';
-const COLUMNS = `(?:\\|[ \\t]*)?(?:${COLUMN}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN}?[ \\t|]*`;
-const LIST_HEADING = new RegExp(`^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|${COLUMNS}\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`);
-/** Lines of which only that is left, signs of a list, and words that joined what was told. */
-const LEFT_OVER = new RegExp(
-  `(?:^|(?<=\\n))[ \\t]*(?:(?:${LIST_WORDS}|${COLUMNS})[ \\t*_:]*(?=\\n|$)|${SIGN})|(?<!\\p{L})(?:and|plus|oh|then)(?!\\p{L})`,
-  'gu',
-);
 /** A few words with a size behind them. */
 const NAME_AND_SIZE =
   '(?![^,.;\\n]* pattern )(?:and )?(?:the )?(?:[\\p{L}\'-]+ ){2,4}\\(?(?:(?:in|cut|an?|size) )*(?:\\d{1,2}|x{0,3}[sml])(?![\\p{L}\\d/½¼¾]|[.,]\\d)(?! ?(?:c?mm?|inch(?:es)?|"|h|hours?|times|euros?))';
@@ -110,41 +95,8 @@ const ONE_MORE = new RegExp(
 /** A size that stands before the name. */
 const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 
-/** A year that stands by itself over what was sewn in it. */
-const YEAR_ABOVE =
-  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|completed|finished|projects|spring|summer|autumn|fall|winter|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
-/** A month that stands by itself over what was sewn in it, with its year or without, or over nothing. */
-const MONTH_ABOVE = new RegExp(
-  `(?:^|\\n)(?<line>[ \\t#*_]*(?:(?:(?:made|sewn) )?in )?(?<month>${MONTH})\\.?(?:,? (?<year>(?:19|20)\\d{2}))?(?: (?:makes|sewing|projects))?[ \\t]*:?[ \\t*_]*(?<nothing>\\n?[ \\t*-]*(?:nothing|no sewing|none|did not sew|didn't sew)(?![a-z])[^\\n]{0,60})?)(?=\\n|$)`,
-  'g',
-);
-/** "Three makes in October: …": when all was sewn that is listed behind it in its line. */
-const ALL_SEWN_IN = new RegExp(
-  `\\b(?:makes|made|sewed|finished|sewing|sewn)\\b[^:.;\\n]{0,30}? in (?:(?<month>${MONTH})(?: (?<year>(?:19|20)\\d{2}))?|(?<only>(?:19|20)\\d{2})) ?:`,
-  'g',
-);
-/** "In 2022 I made …": when all was sewn that its sentence lists. */
-const THEN_I_MADE = new RegExp(
-  `(?:^|[.;\\n] *)in (?:(?<month>${MONTH})(?: (?<year>(?:19|20)\\d{2}))?|(?<only>(?:19|20)\\d{2})),? (?:i|we) (?:made|sewed|finished)(?![a-z])`,
-  'g',
-);
-/** A day or a month of its own. */
-const SAYS_MONTH = new RegExp(
-  `(?:\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?|(?<![a-z])(?:in|since|of|early|mid|late) |^[\\s*•-]*)${MONTH}(?![a-z])|(?<![a-z])${MONTH}\\.? \\d{1,2}(?!\\d)|^[\\s*•-]*\\d{1,2}[./]\\d{1,2}\\.? `,
-);
 /** What is still to be done. */
 const TO_DO = new RegExp(`^${STILL_TO_DO} ?:`);
-/** Words that count from the day on which they are said. */
-const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
-
-/** What stands over others in a line of its own: "In progress:". */
-const HEADING = '\\s*[^\\n:.;!?,]{2,40}:';
-const HEADINGS = new RegExp(`(?:^|\\n)${HEADING}[ \\t]*(?=\\n|$)`, 'g');
-/** The same, behind what was told. */
-const HEADING_BEHIND = new RegExp(`\\n${HEADING}$`);
-/** What only leads on to the next: signs of a list, and "and". */
-const withoutTail = (told: string) =>
-  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus)(?=\s*$))+$/, '');
 /** A day of a diary, over what may go on from the day before. */
 const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEEKDAY}) ?: *$`);
 
@@ -277,14 +229,6 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
 /** What enters no make, and which no make takes for its words. */
 const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
 
-/**
- * Whether nothing is left to be told in what stays of a telling: signs, and years or months over what was entered.
- *
- * @example isToldOut('2025\n\n') // true
- */
-export const isToldOut = (text: string): boolean =>
-  !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, '').replace(HEADINGS, '').replace(LEFT_OVER, ''));
-
 const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
 
 /** The places where a make may begin, or what is none. */
@@ -301,22 +245,20 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   let makeAt: number | undefined;
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
-    // A line by itself, where what was bought cannot be what the make above it was made of: that is said already.
+    const isOwnLine = mark.includes('\n');
+    // What was bought cannot be what the make above it was made of, where that is said already.
     const hasFabric = () => makeAt !== undefined && FABRIC_SAID.test(low.slice(makeAt, at));
-    const ownLine = mark.includes('\n') && (afterOther || hasFabric());
-    if (
-      sentence !== undefined &&
-      beginsOther(sentence, context, paragraphs.get(at) ?? (ownLine ? sentence : undefined), mark.includes('\n') || beginsAll(at))
-    ) {
+    const byItself = isOwnLine && (afterOther || hasFabric()) ? sentence : undefined;
+    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at) ?? byItself, isOwnLine || beginsAll(at))) {
       afterOther = true;
       return { at, begins: partAt(at) };
     }
-    if (afterOther && ownLine && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
+    if (isOwnLine && afterOther && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
     const before = SENTENCE_BEFORE.exec(low.slice(0, at))?.[0].replace(BEGAN_WITH, '') ?? '';
     // "Worn with boots, a Foreshore tee" is no list of makes.
     if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(before)) return { at };
     if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
-    const isLine = mark.includes('\n') || beginsAll(at) || (afterOther && /[.!?;]/.test(mark));
+    const isLine = isOwnLine || beginsAll(at) || (afterOther && /[.!?;]/.test(mark));
     const found = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
     // Behind a comma alone only what has a name of its own, and all of it: none of fabrics, and none that is worn with it.
     const isBeside =
@@ -391,47 +333,6 @@ function partsBegun(begins: readonly Begins[], low: string): Map<number, OfBefor
   return starts;
 }
 
-/** A year or a month that stands above, from where to where, and its last day. */
-interface Time {
-  readonly from: number;
-  readonly to: number;
-  readonly until: IsoDate;
-  /** Of it the year is said alone, a month, or a month in which nothing was sewn. */
-  readonly is: 'year' | 'month' | 'idle month';
-}
-
-/** The last day of a month that was said without its year, the last that has begun, or of the year that is said. */
-function endOfMonth(month: string, year: string | undefined, today: IsoDate): IsoDate {
-  const number = MONTHS.findIndex((name) => name.startsWith(month.slice(0, 3))) + 1;
-  const until = (of: number) => dateOfDay(monthStart(of, number) - 1);
-  const thisYear = Number(today.slice(0, 4));
-  const latest = today.slice(0, 7) >= until(thisYear).slice(0, 7) ? thisYear : thisYear - 1;
-  return until(year === undefined ? latest : Number(year));
-}
-
-/** What is listed behind when it was sewn, each from there to the end of its line. */
-const timesOfLists = (low: string, today: IsoDate): readonly Time[] =>
-  [...low.matchAll(ALL_SEWN_IN), ...low.matchAll(THEN_I_MADE)].map(({ index, 0: all, groups: { month, year, only = '' } = {} }): Time => {
-    const from = index + all.length;
-    const end = low.slice(from).search(all.endsWith(':') ? /\n/ : /[.;\n]/);
-    const to = end < 0 ? low.length : from + end;
-    return month === undefined ? { from, to, until: `${only}-12-31`, is: 'year' } : { from, to, until: endOfMonth(month, year, today), is: 'month' };
-  });
-
-function timesAbove(low: string, today: IsoDate): readonly Time[] {
-  let above: string | undefined;
-  return [...low.matchAll(YEAR_ABOVE), ...low.matchAll(MONTH_ABOVE)]
-    .sort((a, b) => a.index - b.index)
-    .map(({ index, 0: all, groups: { line = '', year: said, month, nothing } = {} }): Time => {
-      const place = { from: index + all.length - line.length, to: index + all.length };
-      if (month === undefined) {
-        above = said;
-        return { ...place, until: `${said}-12-31`, is: 'year' };
-      }
-      return { ...place, until: endOfMonth(month, said ?? above, today), is: nothing === undefined ? 'month' : 'idle month' };
-    });
-}
-
 /** Where parts begin, those too that begin with nothing that names a make: before the first, and below a year or a month. */
 function allStarts(begun: readonly number[], isOther: boolean, times: readonly Time[], low: string): readonly number[] {
   const starts = [...begun];
@@ -497,12 +398,9 @@ export function splitTelling(text: string, context: LineContext): Told[] {
     const next = starts[i + 1] ?? text.length;
     const until = times.find((time) => time.from > from && time.from < next)?.from ?? next;
     const told = withoutTail(withoutTail(text.slice(from, until)).replace(HEADING_BEHIND, ''));
-    // What says its own month is only of the year above it.
-    const dated = [...times.filter(({ to }) => to <= from), ...lists.filter((list) => list.from <= from && from < list.to)];
-    const last = dated.at(-1);
-    const time = last?.is === 'month' && !SAYS_MONTH.test(folded(told)) ? last : dated.findLast(({ is }) => is === 'year');
-    const isPast = time !== undefined && time.until < context.today && !FROM_TODAY.test(folded(told));
-    const within = isPast ? { within: { until: time.until, is: time.is === 'year' ? ('year' as const) : ('month' as const) } } : {};
+    const above = [...times.filter(({ to }) => to <= from), ...lists.filter((list) => list.from <= from && from < list.to)];
+    const time = timeOver(told, above, context.today);
+    const within = time ? { within: time } : {};
     return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...within };
   });
 }

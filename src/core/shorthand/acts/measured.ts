@@ -6,7 +6,8 @@ import { withId } from '../../units/by-id';
 import { byDay } from '../../units/date';
 import { bodyChangeSaid, bodySaid } from '../body-said';
 import type { LineTables } from '../draft-from-line';
-import { blanked, dayIn, type ActOptions, type Heard } from '../report';
+import type { NameFound } from '../names';
+import { blanked, dayIn, type ActOptions, type Heard, type Span } from '../report';
 import type { LineContext } from '../sentence';
 import { isTradeWord } from '../words';
 
@@ -26,6 +27,10 @@ export interface MeasuredAct {
 const OF_A_NAME =
   /^(?:[Mm]easured |(?:[Mm]easures|[Mm]easurements) (?:of|for) )?((?!(?:She|He|It|They|We|You|That|This|There|Who|Everyone|Nobody|Somebody)(?!\p{L}))\p{Lu}[\p{L}-]+)(?=(?:['’]s?\b|:|,| is\b| has\b| was\b))/u;
 
+/** Where a name stands; "Maren's waist": that it is hers stays. */
+const nameIn = (low: string, name: NameFound | undefined): readonly Span[] =>
+  name ? [[name.from, name.to - (low.slice(name.from, name.to).endsWith("'s") ? 2 : 0)]] : [];
+
 /**
  * The measures of a body that a line tells of and nothing else, whose they are and when.
  *
@@ -35,9 +40,7 @@ export function bodyIn({ text, low, names }: Heard, { unit, today }: LineContext
   const [who, ...others] = names;
   if (others.length > 0 || (who && who.kind !== 'people')) return undefined;
   const { dates, at } = dayIn(low, today);
-  // "Maren's waist": that it is hers stays.
-  const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
-  const said = bodySaid(blanked(low, [...its, ...at], ' '), unit, isAll);
+  const said = bodySaid(blanked(low, [...nameIn(low, who), ...at], ' '), unit, isAll);
   if (said || who) return said && { ...said, who, newName: undefined, dates };
   const called = OF_A_NAME.exec(text);
   const newName = called?.[1];
@@ -57,8 +60,7 @@ function changedBy({ low, names }: Heard, { people, bodies }: LineTables, { cont
   const person = who ? withId(people, who.kind === 'people' ? who.id : undefined) : spoken;
   if (!person || others.length > 0) return undefined;
   const { dates, at } = dayIn(low, context.today);
-  const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
-  const said = bodyChangeSaid(blanked(low, [...its, ...at], ' '), context.unit);
+  const said = bodyChangeSaid(blanked(low, [...nameIn(low, who), ...at], ' '), context.unit);
   if (!said) return undefined;
   const last = latestFirst(bodies, person.id).find((set) => set.measures[said.measure] !== undefined)?.measures;
   const was = last?.[said.measure];

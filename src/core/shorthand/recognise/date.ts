@@ -207,6 +207,10 @@ const ANOTHER_DAY =
 
 const isOfAnotherDay = (before: string): boolean => ANOTHER_DAY.test(before.replace(FOR_SOMEBODY, 'for'));
 
+/** Whether a time is part of the name of what is spoken of, or of another day than that of making. */
+const isOfElse = ({ subject, low }: Sentence, from: number, to: number): boolean =>
+  (subject !== undefined && subject.from < to && subject.to > from) || isOfAnotherDay(low.slice(0, from));
+
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUT_OF_IT = 'cut (?!out|it|this|down|in )';
 const CUTTING = new RegExp(`(?:^|[,.;] ?|\\band )(?:(?:i|i've|just|have|finally) )*${CUT_OF_IT}[^,.;\\n]*$`);
@@ -296,20 +300,15 @@ const dates = byRules([
   ),
   // "Heron blouse 12, 2019", "(2019)": what a list says of a garment by a year alone is most likely that.
   rule(`(?:${DONE}(?: (?:it|this))? (?:in )?|(?<=[,(–-] ?))(?<day>(?:19|20)\\d{2})(?=\\s*(?:$|[,.;)\\n]))`, 'weak', ({ day = '' }, s, from, to) =>
-    s.subject === undefined || (s.subject.from < to && s.subject.to > from) || isOfAnotherDay(s.low.slice(0, from))
-      ? undefined
-      : doubtful('finished', day, s, from, to),
+    s.subject === undefined || isOfElse(s, from, to) ? undefined : doubtful('finished', day, s, from, to),
   ),
   rule(
     `(?:${DONE}(?: (?:it|this))? )?(?<day>${SEASON_OF_A_YEAR}|${ABOUT} ?(?:${SEASON_OF_A_YEAR}|${DOUBTFUL}|(?:19|20)\\d{2}))`,
     'weak',
-    ({ day = '' }, s, from, to) =>
-      (s.subject && s.subject.from < to && s.subject.to > from) || isOfAnotherDay(s.low.slice(0, from))
-        ? undefined
-        : doubtful('finished', day, s, from, to),
+    ({ day = '' }, s, from, to) => (isOfElse(s, from, to) ? undefined : doubtful('finished', day, s, from, to)),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
-    (s.subject && s.subject.from < to && s.subject.to > from) || isOfAnotherDay(s.low.slice(0, from)) || /\bhalf $/.test(s.low.slice(0, from))
+    isOfElse(s, from, to) || /\bhalf $/.test(s.low.slice(0, from))
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
   ),

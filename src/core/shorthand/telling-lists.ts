@@ -1,0 +1,38 @@
+import { folded } from './names';
+import { MONTH_ABOVE, YEAR_ABOVE } from './telling-times';
+
+/** The sign of a list. */
+export const SIGN =
+  '(?:\\|[ \\t]*|(?:[-*•][ \\t]+)?\\([x✓✔]\\)[ \\t]+|(?:[-*•]|\\d{1,2}[.)]|(?:week|day|project|make|garment|item|no\\.?|#) ?\\d{1,2} ?[:.)])[ \\t]+)';
+/** The same, behind what stands before it. */
+export const SIGN_BEHIND = new RegExp(`${SIGN}$`);
+/** What a list of makes is headed by, which says nothing of them. */
+export const LIST_WORDS =
+  "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
+/** What the columns of a table are called. */
+const COLUMN =
+  '(?:pattern|name|garment|make|size(?: cut)?|fabric|notes?|rating|stars|date|finished|changes|alterations|fit|verdict|cost|worn|designer|time|view|remarks?|comments?|love|what)';
+const COLUMNS = `(?:\\|[ \\t]*)?(?:${COLUMN}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN}?[ \\t|]*`;
+/** A list's heading, and nothing else, before its first item. */
+export const LIST_HEADING = new RegExp(`^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|${COLUMNS}\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`);
+/** Lines of which only that is left, signs of a list, and words that joined what was told. */
+const LEFT_OVER = new RegExp(
+  `(?:^|(?<=\\n))[ \\t]*(?:(?:${LIST_WORDS}|${COLUMNS})[ \\t*_:]*(?=\\n|$)|${SIGN})|(?<!\\p{L})(?:and|plus|oh|then)(?!\\p{L})`,
+  'gu',
+);
+/** What stands over others in a line of its own: "In progress:". */
+const HEADING = '\\s*[^\\n:.;!?,]{2,40}:';
+const HEADINGS = new RegExp(`(?:^|\\n)${HEADING}[ \\t]*(?=\\n|$)`, 'g');
+/** The same, behind what was told. */
+export const HEADING_BEHIND = new RegExp(`\\n${HEADING}$`);
+/** What only leads on to the next: signs of a list, and "and". */
+export const withoutTail = (told: string) =>
+  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus)(?=\s*$))+$/, '');
+
+/**
+ * Whether nothing is left to be told in what stays of a telling: signs, and years or months over what was entered.
+ *
+ * @example isToldOut('2025\n\n') // true
+ */
+export const isToldOut = (text: string): boolean =>
+  !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, '').replace(HEADINGS, '').replace(LEFT_OVER, ''));
