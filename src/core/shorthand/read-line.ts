@@ -1,5 +1,6 @@
 import { against, bestCovers, type Cover } from './cover';
 import { askedWords, type Answers, type Chip, type Choice, type Understood } from './chip';
+import { LINE_LABEL } from './form-labels';
 import { folded, namesIn, wordsIn, type WordAt } from './names';
 import { recogniseChange } from './recognise/change';
 import { recogniseCost } from './recognise/cost';
@@ -82,14 +83,11 @@ function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['type
   return [...best.readings.filter((r) => !mine.includes(r) && (r.to <= from || r.from >= to)), asked].sort((a, b) => a.from - b.from);
 }
 
-/** What a form calls its lines: nothing is said by it. */
-const LABEL =
-  '(?:pattern|designer|fabrics?(?: used)?|size(?: (?:cut|made|sewn|used))?|changes(?: made)?|alterations|adjustments|mods|modifications|fit(?: (?:issues?|problems?|notes?))?|verdict|rating|dates?|worn|times worn|would i (?:make|sew)(?: it)? again|made for|for)';
 const LEADS_ON = new RegExp(
-  `^(?:[\\s,;:·•|.()&+-]+|(?:notes? ?:|${LABEL} ?:(?=\\s*$))|(?:and|but|with|w/|then|also|so)(?![\\p{L}\\p{N}])\\s*)*`,
+  `^(?:[\\s,;:·•|.()&+-]+|(?:notes? ?:|${LINE_LABEL} ?:(?=\\s*$))|(?:and|but|with|w/|then|also|so)(?![\\p{L}\\p{N}])\\s*)*`,
   'u',
 );
-const TRAILS = new RegExp(`(?:\\b(?:${LABEL}|notes?) ?: *$|[\\s,;:·•|.()&+-]+|\\s(?:and|but|with|w/|in|the|a|then)(?![\\p{L}\\p{N}]))+$`, 'u');
+const TRAILS = new RegExp(`(?:\\b${LINE_LABEL} ?: *$|[\\s,;:·•|.()&+-]+|\\s(?:and|but|with|w/|in|the|a|then)(?![\\p{L}\\p{N}]))+$`, 'u');
 
 /**
  * Reads a make from a line, as sewists say and write it.

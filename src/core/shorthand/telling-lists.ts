@@ -1,3 +1,4 @@
+import { COLUMN_LABEL } from './form-labels';
 import { folded } from './names';
 import { MONTH_ABOVE, YEAR_ABOVE } from './telling-times';
 
@@ -9,10 +10,8 @@ export const SIGN_BEHIND = new RegExp(`${SIGN}$`);
 /** What a list of makes is headed by, which says nothing of them. */
 export const LIST_WORDS =
   "[ \\t#*_]*(?:(?:my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+";
-/** What the columns of a table are called. */
-const COLUMN =
-  '(?:pattern|name|garment|make|size(?: cut)?|fabric|notes?|rating|stars|date|finished|changes|alterations|fit|verdict|cost|worn|designer|time|view|remarks?|comments?|love|what)';
-const COLUMNS = `(?:\\|[ \\t]*)?(?:${COLUMN}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN}?[ \\t|]*`;
+/** The head of a table. */
+const COLUMNS = `(?:\\|[ \\t]*)?(?:${COLUMN_LABEL}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN_LABEL}?[ \\t|]*`;
 /** A list's heading, and nothing else, before its first item. */
 export const LIST_HEADING = new RegExp(`^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|${COLUMNS}\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`);
 /** Lines of which only that is left, signs of a list, and words that joined what was told. */

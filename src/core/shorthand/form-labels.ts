@@ -1,0 +1,8 @@
+const ALWAYS =
+  'pattern|designer|fabrics?(?: used)?|size(?: (?:cut|made|sewn|used))?|changes(?: made)?|alterations|adjustments|mods|modifications|fit(?: (?:issues?|problems?|notes?))?|verdict|rating|dates?|worn|times worn|notes?';
+
+/** What a form calls its lines, before a colon: nothing is said by it. */
+export const LINE_LABEL = `(?:${ALWAYS}|would i (?:make|sew)(?: it)? again|made for|for)`;
+
+/** What a table calls its columns. */
+export const COLUMN_LABEL = `(?:${ALWAYS}|name|garment|make|stars|finished|cost|time|view|remarks?|comments?|love|what)`;
