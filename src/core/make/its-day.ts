@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import type { KnownTo, Make } from '../records';
+import type { Make } from '../records';
 import type { IsoDate } from '../units/date';
 
 /**
@@ -8,17 +8,6 @@ import type { IsoDate } from '../units/date';
  * @example isUndated({ undated: true, finishedOn: '2025-05-15' }) // false
  */
 export const isUndated = ({ undated, finishedOn }: Pick<Make, 'undated' | 'finishedOn'>): boolean => undated === true && finishedOn === undefined;
-
-/**
- * A day of which only the month or the year was said, as it is kept: in the middle of it, and never still to come.
- *
- * @param of a day of that month or year
- * @example middleOf('year', '2021-12-31', '2026-12-01') // '2021-07-01'
- */
-export function middleOf(knownTo: KnownTo, of: IsoDate, today: IsoDate): IsoDate {
-  const middle = knownTo === 'year' ? `${of.slice(0, 4)}-07-01` : `${of.slice(0, 7)}-15`;
-  return middle < today ? middle : today;
-}
 
 /**
  * A day of a make as it is written in figures, as far as it is known.

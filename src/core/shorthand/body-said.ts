@@ -36,15 +36,17 @@ const MEASURE_NAMED: Readonly<Record<string, BodyMeasure>> = {
 const NAME = anyOf(Object.keys(MEASURE_NAMED));
 const UNIT = '(?:cms?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")';
 /** A height in feet and inches: no other measure is said so. */
-const FEET = `\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?(?![a-z0-9/]|[.,]\\d)`;
-const FIGURE = `(?:\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)(?![a-z0-9/]|[.,]\\d)`;
+const FEET = `\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?`;
+const ENDS = '(?![a-z0-9/]|[.,]\\d)';
+const FIGURE = `(?:${FEET}|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)${ENDS}`;
 const SAID_OF =
   '(?: (?:measurement|measure|measures|circumference|is|was|are|now|still|of|at|(?:went|has gone|grew|has grown|shrank|has shrunk) (?:up |down )?to))*(?: ?[:=-])? ?';
+/** How tall somebody is, or has grown. */
+const HEIGHT = `(?<high>${FIGURE}) tall(?![a-z])|(?<feet>${FEET}${ENDS})|(?<=i'm |i am )(?<own>\\d{3} ?cms?|1[.,]\\d{1,2} ?m)(?![a-z])|(?:(?:grown|grew|shot up) to|^\\s+is(?: now)?(?= \\d{2,3} ?cm| 1[.,]\\d{1,2} ?m)) (?<grown>${FIGURE})(?!(?: ?c?m)? tall)`;
 /**
  * "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust", "92 at the bust". Who is so tall, or
  * has grown to so much, is so high.
  */
-const HEIGHT = `(?<high>${FIGURE}) tall(?![a-z])|(?<feet>${FEET})|(?<=i'm |i am )(?<own>\\d{3} ?cms?|1[.,]\\d{1,2} ?m)(?![a-z])|(?:(?:grown|grew|shot up) to|^\\s+is(?: now)?(?= \\d{2,3} ?cm| 1[.,]\\d{1,2} ?m)) (?<grown>${FIGURE})(?!(?: ?c?m)? tall)`;
 const WAYS = [
   `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|${HEIGHT}`,
   `(?<figure>${FIGURE}) (?:(?:at|round|around) (?:the|my|her|his) )?(?<name>${NAME})(?![a-z])|${HEIGHT}`,
@@ -77,8 +79,8 @@ export interface BodySaid {
  * The measures of a body, where a text tells of nothing else: two of them, or one that is said to be a measure or mine.
  *
  * @param text in small letters, blanks in the place of a name and of a day that it says
- * @param isAll whether it stands by itself: then one measure alone is one
  * @param unit the ledger's own, for bare figures; where they can be no body's in that and can in the other, it is that
+ * @param isAll whether it stands by itself: then one measure alone is one
  * @returns undefined where there is more in it, or a measure is said twice
  * @example bodySaid('my measurements are bust 92, waist 74 and hip 100', 'cm') // { measures: { bust: 92, waist: 74, hip: 100 }, otherUnit: false }
  * @example bodySaid('bust 36 waist 29 hips 40', 'cm') // { measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true }

@@ -2,7 +2,7 @@ import type { PatternCase } from '../garment/case';
 import { draftFromPlan } from '../plan/draft-from-plan';
 import { openPlanOf } from '../plan/open-plan';
 import { draftFromLine, draftNamed, peopleWith, spokenOfWith, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
-import { middleOf } from '../make/its-day';
+import { middleOf } from '../make/known-to';
 import { inOrder, lastVersion, makesOf, nextVersion, ofVersion, viewOf } from '../make/versions';
 import { withoutPattern } from '../make/without-pattern';
 import type { Fabric, KnownTo, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
@@ -50,8 +50,10 @@ export interface ReadOptions {
    * line names another fabric.
    */
   readonly asPlanned?: boolean | 'likely';
-  /** Whether makes of some time are told: what names no day is none of today, but of the month or the year that was said above it. */
-  readonly isTold?: boolean | KnownTo;
+  /** Whether makes of some time are told: what names no day is none of today. */
+  readonly isTold?: boolean;
+  /** The month or the year is said in which what is told was made, of which the context's day is the last. */
+  readonly within?: KnownTo | undefined;
   readonly newId: NewId;
 }
 
@@ -85,13 +87,13 @@ export function readMake(text: string, tables: LineTables, options: ReadOptions)
 }
 
 /** What was made on a day that nobody said: today, as far as anybody knows, but where it is told of old makes, or was worn already. */
-function ofSomeDay(read: ReadMake, { isTold = false, context }: ReadOptions): ReadMake {
+function ofSomeDay(read: ReadMake, { isTold = false, within, context }: ReadOptions): ReadMake {
   const { draft, chips } = read;
   if (!draft || draft.planId !== undefined || stated(chips, 'date')) return read;
   const { finishedOn, ...make } = draft.make;
-  if (typeof isTold === 'string') {
-    const day = middleOf(isTold, context.today, context.now ?? context.today);
-    return { ...read, draft: { ...draft, make: { ...make, cutOn: day, ...(finishedOn === undefined ? {} : { finishedOn: day }), knownTo: isTold } } };
+  if (within) {
+    const day = middleOf(within, context.today, context.now ?? context.today);
+    return { ...read, draft: { ...draft, make: { ...make, cutOn: day, ...(finishedOn === undefined ? {} : { finishedOn: day }), knownTo: within } } };
   }
   const mayBeOlder = isTold || (stated(chips, 'wears')?.wears ?? 0) > 0;
   if (!mayBeOlder || make.state !== 'finished') return read;
@@ -227,7 +229,8 @@ export function readMakes(
       context: time ? { ...context, today: time.until, now: context.today } : context,
       spoken: speaking,
       answers: answers[i] ?? {},
-      isTold: time?.is ?? true,
+      isTold: true,
+      within: time?.is,
       newId,
     });
     const before = context;

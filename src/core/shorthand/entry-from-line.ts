@@ -2,6 +2,7 @@ import { lessonSubjects } from '../make/lesson-subjects';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
 import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
+import { lessKnown } from '../make/known-to';
 import { leftToDo } from '../make/one-touch';
 import type { Fabric, Make, NoteSubject, Seen, SewnSet } from '../records';
 import { blankFabric } from '../records/blank';
@@ -234,7 +235,7 @@ export function entryFromLine(
         saidDays.add(u.of);
         make = { ...make, ...(u.of === 'cut' ? { cutOn: u.date } : { finishedOn: u.date }) };
         // Both days of a make are known as far as the one of which less is.
-        if (u.knownTo && make.knownTo !== 'year') make = { ...make, knownTo: u.knownTo };
+        if (u.knownTo) make = { ...make, knownTo: lessKnown(make.knownTo, u.knownTo) };
         break;
       case 'kind':
         make = { ...make, kind: u.kind };

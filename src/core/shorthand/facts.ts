@@ -130,7 +130,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people, sets = [] }:
     case 'again':
       return [`again ${u.answer}`];
     case 'date':
-      return [`${u.of === 'cut' ? 'cutOn' : 'finishedOn'} ${u.knownTo === undefined ? u.date : writtenDay(u, u.date)}`];
+      return [`${u.of === 'cut' ? 'cutOn' : 'finishedOn'} ${writtenDay(u, u.date)}`];
     case 'kind':
       return [`kind ${u.kind}`];
     case 'state':

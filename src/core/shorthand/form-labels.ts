@@ -1,3 +1,4 @@
+/** What both a form and a table say of a garment. */
 const ALWAYS =
   'pattern|designer|fabrics?(?: used)?|size(?: (?:cut|made|sewn|used))?|changes(?: made)?|alterations|adjustments|mods|modifications|fit(?: (?:issues?|problems?|notes?))?|verdict|rating|dates?|worn|times worn|notes?';
 

@@ -83,10 +83,12 @@ function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['type
   return [...best.readings.filter((r) => !mine.includes(r) && (r.to <= from || r.from >= to)), asked].sort((a, b) => a.from - b.from);
 }
 
+/** Signs, labels and words that only lead on to what is said. */
 const LEADS_ON = new RegExp(
   `^(?:[\\s,;:·•|.()&+-]+|(?:notes? ?:|${LINE_LABEL} ?:(?=\\s*$))|(?:and|but|with|w/|then|also|so)(?![\\p{L}\\p{N}])\\s*)*`,
   'u',
 );
+/** The same, behind it. */
 const TRAILS = new RegExp(`(?:\\b${LINE_LABEL} ?: *$|[\\s,;:·•|.()&+-]+|\\s(?:and|but|with|w/|in|the|a|then)(?![\\p{L}\\p{N}]))+$`, 'u');
 
 /**

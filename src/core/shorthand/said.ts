@@ -135,3 +135,6 @@ export function clauseStart(low: string, place: number, parts: RegExp): number {
   for (const m of low.slice(0, place).matchAll(parts)) start = m.index + m[0].length;
   return start;
 }
+
+/** Whether a place stands right behind the name of what is spoken of and a colon: "Skerry tee: the second one". */
+export const isOfItsName = ({ subject, low }: Sentence, at: number): boolean => subject !== undefined && /^ ?: ?$/.test(low.slice(subject.to, at));

@@ -31,7 +31,7 @@ export function isSurelyWithin(make: Pick<Make, 'knownTo'>, day: IsoDate, { from
  * @example mayBeWithin({ knownTo: 'year' }, '2021-07-01', { from: '2021-06-01', until: '2021-08-31' }) // true
  */
 export function mayBeWithin(make: Pick<Make, 'knownTo'>, day: IsoDate | undefined, { from, until }: Days): boolean {
-  if (day === undefined || isSurelyWithin(make, day, { from, until })) return false;
+  if (day === undefined) return false;
   const may = spanOfDay(make, day);
-  return may.until >= from && may.from <= until;
+  return may.until >= from && may.from <= until && (may.from < from || may.until > until);
 }

@@ -1,5 +1,6 @@
-import { isUndated, middleOf, writtenDay } from '../../core/make/its-day';
-import { KNOWN_TO, Make } from '../../core/records';
+import { isUndated, writtenDay } from '../../core/make/its-day';
+import { middleOf } from '../../core/make/known-to';
+import { KNOWN_TO, Make, type KnownTo } from '../../core/records';
 import { fieldMeta } from '../../core/records/field';
 import { today } from '../../data/today';
 import { useTradeWords } from '../../data/queries';
@@ -51,7 +52,7 @@ export function ItsDays({ make, onChange }: { make: Make; onChange: (part: Parti
 }
 
 /** The month or the year of cutting and of finishing: asked once where they are the same. */
-function RoughDays({ make, knownTo, onChange }: { make: Make; knownTo: NonNullable<Make['knownTo']>; onChange: (part: Partial<Make>) => void }) {
+function RoughDays({ make, knownTo, onChange }: { make: Make; knownTo: KnownTo; onChange: (part: Partial<Make>) => void }) {
   const { cutOn, finishedOn } = make;
   const isOne = finishedOn === undefined || writtenDay(make, cutOn) === writtenDay(make, finishedOn);
   const done = finishedOn && {
@@ -73,17 +74,7 @@ function RoughDays({ make, knownTo, onChange }: { make: Make; knownTo: NonNullab
 }
 
 /** A month or a year, as a day of it. */
-function RoughDay({
-  label,
-  knownTo,
-  day,
-  onDay,
-}: {
-  label: string;
-  knownTo: NonNullable<Make['knownTo']>;
-  day: string;
-  onDay: (day: string) => void;
-}) {
+function RoughDay({ label, knownTo, day, onDay }: { label: string; knownTo: KnownTo; day: string; onDay: (day: string) => void }) {
   const written = writtenDay({ knownTo }, day);
   const wrongWith = (when: string | undefined) =>
     when === undefined

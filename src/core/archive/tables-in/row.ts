@@ -3,7 +3,7 @@ import type { IsoDate } from '../../units/date';
 import { parseLength, type LengthUnit } from '../../units/length';
 import { parseMoney } from '../../units/money';
 import type { z } from 'zod';
-import { middleOf } from '../../make/its-day';
+import { middleOf } from '../../make/known-to';
 import { askedFields, choicesOf, fieldProblem, type Fabric, type FieldMeta, type KnownTo, type Shapes } from '../../records';
 import type { SheetName, TablesOf } from '../tables-out';
 import { CannotTake, choiceNamed, readPercent, readWhole, readYes } from './cells';
@@ -73,16 +73,12 @@ export class Row {
   }
 
   day(key: string): IsoDate | undefined {
-    return this.read(key, (text) => this.#day(text));
+    return this.read(key, (text) => this.#day(text).date);
   }
 
   /** A day that has been. */
   past(key: string): IsoDate | undefined {
-    return this.read(key, (text) => {
-      const date = this.#day(text);
-      if (isAfter(date, this.#into.today)) throw new CannotTake(`“${text}” is still to come`);
-      return date;
-    });
+    return this.read(key, (text) => this.#past(text).date);
   }
 
   /**
@@ -96,19 +92,23 @@ export class Row {
     return this.read(from, (cell) => {
       const said = year !== undefined && from === key ? withYear(cell.trim(), year) : cell.trim();
       const isYear = /^(?:19|20)\d\d$/.test(said);
-      const read = readDay(isYear ? `${said}-01-01` : said, this.#order);
-      if (!read.ok) throw new CannotTake(read.problem);
-      const { today } = this.#into;
-      if (isAfter(read.date, today)) throw new CannotTake(`“${said}” is still to come`);
-      const knownTo = isYear ? 'year' : read.isMonth ? 'month' : undefined;
-      return knownTo ? { date: middleOf(knownTo, read.date, today), knownTo } : { date: read.date };
+      const { date, isMonth } = this.#past(isYear ? `${said}-01-01` : said, said);
+      const knownTo = isYear ? 'year' : isMonth ? 'month' : undefined;
+      return knownTo ? { date: middleOf(knownTo, date, this.#into.today), knownTo } : { date };
     });
   }
 
-  #day(text: string): IsoDate {
+  #day(text: string) {
     const read = readDay(text, this.#order);
     if (!read.ok) throw new CannotTake(read.problem);
-    return read.date;
+    return read;
+  }
+
+  /** A day that has been; said otherwise, it is refused as that. */
+  #past(text: string, said = text) {
+    const read = this.#day(text);
+    if (isAfter(read.date, this.#into.today)) throw new CannotTake(`“${said}” is still to come`);
+    return read;
   }
 
   length(key: string): number | undefined {

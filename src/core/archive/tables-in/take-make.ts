@@ -1,5 +1,6 @@
 import { mainUse } from '../../make/main-fabric';
 import { isUndated, makeDayWords, writtenDay } from '../../make/its-day';
+import { lessKnown } from '../../make/known-to';
 import { lessonSubjects } from '../../make/lesson-subjects';
 import { firstView } from '../../make/versions';
 import { sizeLineWords } from '../../alteration/words';
@@ -65,10 +66,7 @@ function readMake(row: Row, pattern: Pattern | undefined, today: IsoDate) {
   const said = begun?.date;
   const cutOn = said ?? today;
   // Both days are known as far as the one of which less is.
-  const [knownTo] = [begun?.knownTo, done?.knownTo]
-    .filter((known) => known !== undefined)
-    .sort()
-    .reverse();
+  const knownTo = lessKnown(begun?.knownTo, done?.knownTo);
   const { undated = said === undefined, ...fields } = row.fields(Make.shape);
   if (finishedOn && !knownTo && finishedOn < cutOn) throw new CannotTake(`it was finished on ${finishedOn}, before it was cut on ${cutOn}`);
   const again = row.text('sewAgain');

@@ -66,6 +66,7 @@ export function forAGarment({ text, low, names }: Heard, tables: LineTables, opt
     const at = (place: number) => (place > name.from ? place + name.to - name.from - 1 : place);
     return text.slice(at(from), toEnd ? undefined : at(to)).trim();
   };
+  const toDo = (make: Make, words: string): ToDoAct => ({ is: 'to do', make, looseEnd: { id: newId(), words, since: context.today } });
   const on = TO_DO_ON.exec(blank);
   const todo = on ?? TO_DO.exec(blank);
   if (todo) {
@@ -73,13 +74,13 @@ export function forAGarment({ text, low, names }: Heard, tables: LineTables, opt
     const make = lying() ?? (has === undefined ? hangingOf(name, low, spoken, tables.makes) : undefined);
     // "Hem the overshirt" is of it anyway; what is said behind it needs it to be understood.
     const words = on ? typed(on, 'rest') : typed(todo, 'what', behind.trim() !== '');
-    return make && { is: 'to do', make, looseEnd: { id: newId(), words, since: context.today } };
+    return make && toDo(make, words);
   }
   const needs = NEEDS.exec(blank);
   if (needs) {
     const make = lying() ?? hangingOf(name, low, spoken, tables.makes);
     const words = typed(needs, needs.groups?.['lost'] === undefined ? 'what' : 'lost');
-    return make && { is: 'to do', make, looseEnd: { id: newId(), words, since: context.today } };
+    return make && toDo(make, words);
   }
   const came = CAME_FOR.exec(blank) ?? ITS_NOTION.exec(blank);
   const make = came && lying();

@@ -15,10 +15,11 @@ export interface MendedAct {
 }
 
 const OF_IT = '(?<part>(?:the|its|a|an|one|two|both|another)(?: [a-z-]+){1,4}?)';
+const MEND_SAID = 'mended|repaired|patched(?: up)?|darned|replaced|reinforced|re-?sewed|re-?stitched';
 /** How a mend is told; `§` stands for the garment's name. */
 export const MENDED: readonly RegExp[] = [
-  `${FIRST}(?<verb>mended|repaired|patched(?: up)?|darned|replaced|reinforced|re-?sewed|re-?stitched)(?: ${OF_IT} (?:of|on|at|in))? ${ITS_NAME}`,
-  `${ITS_NAME}[:,]? (?:i |have |had |just )*(?<verb>mended|repaired|patched(?: up)?|darned|replaced|reinforced|re-?sewed|re-?stitched) ${OF_IT}(?= *(?:$|[,.;!]))`,
+  `${FIRST}(?<verb>${MEND_SAID})(?: ${OF_IT} (?:of|on|at|in))? ${ITS_NAME}`,
+  `${ITS_NAME}[:,]? (?:i |have |had |just )*(?<verb>${MEND_SAID}) ${OF_IT}(?= *(?:$|[,.;!]))`,
   `${FIRST}(?<verb>sewed|stitched) ${OF_IT} (?<back>back (?:on|in)(?:to| to)?|up (?:on|in)) ${ITS_NAME}`,
   `${FIRST}(?<verb>sewed|stitched) (?<back>up) ${OF_IT} (?:of|on|at|in) ${ITS_NAME}`,
 ].map((way) => new RegExp(`^(?:${way})(?![a-z])`));

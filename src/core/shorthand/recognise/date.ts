@@ -1,5 +1,5 @@
 import { addDays, addMonths, addYears, formatISO, getDay, getDayOfYear, parseISO } from 'date-fns';
-import { middleOf } from '../../make/its-day';
+import { middleOf } from '../../make/known-to';
 import type { KnownTo } from '../../records';
 import { MONTH_NAMES, type IsoDate } from '../../units/date';
 import { readDay } from '../../units/day-as-written';
@@ -33,8 +33,11 @@ export const DOUBTFUL = `(?:(?:last|this) ${MONTH}|last (?:week|weekend|month|ye
 /** A season or a feast of a year: "spring 2019", "Christmas 2022". */
 const SEASON_OF_A_YEAR = '(?:(?:in|at|over) )?(?:the )?(?:spring|summer|autumn|fall|winter|christmas|easter)(?: of)? \\d{4}';
 /** What makes of a time no more than about when. */
-const ABOUT = '(?:around|about|roughly|circa|ca\\.?|c\\.|approximately|approx\\.?)';
-const BEGINS_WITH_ABOUT = new RegExp(`^${ABOUT} ?`);
+const ABOUT = '(?:around|about|roughly|circa|ca\\.?|approximately|approx\\.?)';
+const ABOUT_BEFORE = new RegExp(`\\b${ABOUT} $`);
+/** The same, as it is written before a year too. */
+const ABOUT_A_YEAR = `(?:${ABOUT}|c\\.)`;
+const BEGINS_WITH_ABOUT = new RegExp(`^${ABOUT_A_YEAR} ?`);
 
 /** A day as it is kept. */
 export const iso = (date: Date): IsoDate => formatISO(date, { representation: 'date' });
@@ -303,7 +306,7 @@ const dates = byRules([
     s.subject === undefined || isOfElse(s, from, to) ? undefined : doubtful('finished', day, s, from, to),
   ),
   rule(
-    `(?:${DONE}(?: (?:it|this))? )?(?<day>${SEASON_OF_A_YEAR}|${ABOUT} ?(?:${SEASON_OF_A_YEAR}|${DOUBTFUL}|(?:19|20)\\d{2}))`,
+    `(?:${DONE}(?: (?:it|this))? )?(?<day>${SEASON_OF_A_YEAR}|${ABOUT_A_YEAR} ?(?:${SEASON_OF_A_YEAR}|${DOUBTFUL}|(?:19|20)\\d{2}))`,
     'weak',
     ({ day = '' }, s, from, to) => (isOfElse(s, from, to) ? undefined : doubtful('finished', day, s, from, to)),
   ),
@@ -345,7 +348,7 @@ const dates = byRules([
     // "Tonight I want to log a few things": that is when it is told.
     const days = daysOf(day ?? '', s.context.today);
     // About when, and after when, is no day.
-    const about = /\b(?:around|about|roughly|circa|ca\.?|approximately|approx\.?) $/.test(before);
+    const about = ABOUT_BEFORE.test(before);
     if (about) return perhapsOn(days, s, from, to);
     if (/\b(?:after|ago|between [^,.;]*) $/.test(before)) return undefined;
     // "4 May: worn", as a diary has it.

@@ -139,7 +139,7 @@ const rightAt = (zones: readonly ZoneId[]): Choice => [{ is: 'fit', notes: zones
 
 /** What stands before a "right" that it was not: "never fits right", "cannot get the shoulders right". */
 const NEVER_RIGHT =
-  /\b(?:(?:not|never|cannot|no way|nowhere near|far from)|[a-z]+n't|something's not)(?: (?:quite|really|ever|it|to|get|got|getting|make|the|these|those|my|seem to|sit|fit|all|be))* ?$/;
+  /\b(?:(?:not|never|cannot|no way|nowhere near|far from)|[a-z]+n't)(?: (?:quite|really|ever|it|to|get|got|getting|make|the|these|those|my|seem to|sit|fit|all|be))* ?$/;
 
 /** What is not right is off one way or the other: which, nobody said. */
 const notRight = (zones: readonly ZoneId[], s: Sentence, from: number, to: number): Meant | undefined => {

@@ -1,4 +1,4 @@
-import { beforeName, mereWords, wordCount } from '../said';
+import { beforeName, isOfItsName, mereWords, wordCount } from '../said';
 import { ROOM_WANTED } from './seen';
 import { EARLIER_ONE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
@@ -104,8 +104,7 @@ const denials: Recogniser = (sentence, at) => {
   if (clause === undefined) return [];
   const isPutRight = sentence.subject !== undefined && NO_MORE.test(clause);
   // "Skerry tee: the second one is in linen" is of that.
-  const isOfIt = sentence.subject !== undefined && /^ ?: ?$/.test(sentence.low.slice(sentence.subject.to, at));
-  const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && !isOfIt && OF_ELSE.test(clause));
+  const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && !isOfItsName(sentence, at) && OF_ELSE.test(clause));
   if (!isPutRight && !isOfElse && !QUESTION.test(clause)) return [];
   const said = isPutRight ? clause : clause.replace(AFTER_ALL, '');
   const to = at + said.length;

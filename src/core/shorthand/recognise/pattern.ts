@@ -2,7 +2,7 @@ import { anyOf, COUNT, countOf, ORDINAL, ordinalOf } from '../amounts';
 import { folded } from '../names';
 import { recogniseChosen } from './chosen';
 import { recogniseJoined, viewLettered } from './joined';
-import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
+import { asks, byRules, isOfItsName, mereWords, rule, says, wordCount, type Meant } from '../said';
 import { DIRECTIONS, EARLIER, ZONE_WORDS } from '../words';
 import type { Proposal, Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -39,7 +39,7 @@ const version = byRules([
   rule(
     `(?:the )?(?<n>${ORDINAL})(?: (?:one|pair|version))? (?:is|was|i made|i cut)(?= (?:in|of|from|made|cut|an?|size)(?![a-z]))`,
     'sure',
-    ({ n = '' }, s, from) => (s.subject && /^ ?: ?$/.test(s.low.slice(s.subject.to, from)) ? numbered(ordinalOf(n)) : undefined),
+    ({ n = '' }, s, from) => (isOfItsName(s, from) ? numbered(ordinalOf(n)) : undefined),
   ),
   rule(`take (?<n>\\d{1,2}|${COUNT})(?=\\s*(?:$|[,.;:]))`, 'sure', ({ n = '' }) => numbered(countOf(n))),
   // "my third Foreshore tee", "the 2nd gangway trousers".
