@@ -231,6 +231,14 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await expect(page.getByText(/^Noted with Tidewater shirt, version 3/)).toBeVisible();
   await expect(makes).toHaveText(before);
 
+  // Nothing but how it is liked may be of the last one or of another: that is asked.
+  await page.keyboard.press('/');
+  await field.fill('tidewater love 5');
+  await field.press('Control+Enter');
+  await page.keyboard.press('1');
+  await expect(page.getByText(/^Noted with Tidewater shirt, version 3/)).toBeVisible();
+  await expect(makes).toHaveText(before);
+
   // What one sees on it comes from one place or another: that is asked, and answered by its digit.
   await page.keyboard.press('/');
   await field.fill('the Gangway trousers slide down');
@@ -358,6 +366,7 @@ test('what lies on the table is finished from the line, what was planned is cut 
 
   await page.keyboard.press('/');
   await field.fill('Tidewater shirt, love 5');
+  await made.getByRole('button', { name: /^another make, version 4/ }).click();
   await expect(made).toContainText('what the line does not say is as planned');
   await made.getByRole('button', { name: 'It is not the planned one' }).click();
   await expect(made).toContainText('what the line does not say is as in version 3');

@@ -126,7 +126,9 @@ export function NamesNothing({ line, onForm }: { line: LineRead; onForm: () => v
 
 /** The make that is being written, with its questions. */
 function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, toField }: PanelActs) {
-  const { make, context, answers, look, finish, mayFinish, known, isKnown, offered, questions, several } = line;
+  const { make, context, answers, look, finish, mayFinish, mayLook, known, isKnown, offered, questions, several } = line;
+  /** Whether it is another make is asked: nothing is said of one before. */
+  const mayBeNone = mayFinish !== undefined || mayLook !== undefined;
   const { pattern, person, draft, chips, remarks, planned } = make;
   if (!draft) return null;
   const called = pattern?.name ?? draft.make.name ?? '';
@@ -137,11 +139,11 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
   return (
     <>
       <p className="mb-2">
-        <b className="font-serif text-name font-medium">{pattern && !mayFinish ? `${called}, version ${draft.make.version}` : called}</b>{' '}
+        <b className="font-serif text-name font-medium">{pattern && !mayBeNone ? `${called}, version ${draft.make.version}` : called}</b>{' '}
         <span className="text-ink2">
           for {person?.name}
-          {!mayFinish && startWords(make)}
-          {!mayFinish && !saysDay(chips) && draft.make.finishedOn === context.today && ' · finished today'}
+          {!mayBeNone && startWords(make)}
+          {!mayBeNone && !saysDay(chips) && draft.make.finishedOn === context.today && ' · finished today'}
         </span>
       </p>
       {isKnown ? (
@@ -169,6 +171,14 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
           ]}
         />
       )}
+      {mayLook && (
+        <WhichMake
+          ways={[
+            { words: `a look at version ${mayLook.make.version}`, take: () => onTell(mayLook) },
+            { words: `another make, version ${draft.make.version}`, take: takeAsMake },
+          ]}
+        />
+      )}
       {several > 1 && (
         <p className="mt-2 flex flex-wrap items-center gap-x-3">
           It may tell of {counted(several, 'make')}: saved here, they would be one.
@@ -190,7 +200,7 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
             Finish version {finish.make.version} with it
           </Button>
         )}
-        {planned && !mayFinish && (
+        {planned && !mayBeNone && (
           <Button
             quiet
             onClick={() => {
@@ -201,7 +211,7 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
             {draft.planId === undefined ? 'It is the planned one' : 'It is not the planned one'}
           </Button>
         )}
-        {look && !mayFinish && (
+        {look && !mayBeNone && (
           <Button quiet onClick={() => onTell(look)}>
             Note it with version {look.make.version}
           </Button>

@@ -50,7 +50,10 @@ export function useLine(typed: string) {
   const finish = useMemo(() => (read ? undefined : finishedOf(make, tables, { context, newId })), [read, make, tables, context]);
   /** It may be said of what lies there, and does not say so. */
   const mayFinish = finish && !finish.cutSaid && !isMake ? finish : undefined;
-  const remark = isMake || mayFinish ? undefined : hardlyAMake(text, look);
+  const onlyOnIt = isMake || mayFinish ? undefined : hardlyAMake(text, look);
+  const remark = onlyOnIt?.is === 'noted' ? onlyOnIt : undefined;
+  /** It says nothing of another make, and not of which version it was seen. */
+  const mayLook = onlyOnIt?.is === 'looked' ? onlyOnIt : undefined;
   /** Of which garment it tells, or whether of any that there is, as a question. */
   const question: AskedAct | undefined =
     read?.is === 'which' ? read : remark && { is: 'which', ways: [{ called: `a remark on version ${remark.make.version}`, act: remark }] };
@@ -73,9 +76,10 @@ export function useLine(typed: string) {
     other,
     /** Of which garment it tells, where that is not answered yet. */
     asked,
-    look,
+    look: isMake ? undefined : look,
     finish,
     mayFinish,
+    mayLook,
     known,
     isKnown,
     /** Names that may be meant by its last letters, with the line as it would go on. */
@@ -90,7 +94,7 @@ export function useLine(typed: string) {
     /** What the line asks about, where it is a question. */
     about,
     /** How many questions are open. */
-    questions: asked ? 1 : openQuestions(chips).length + (mayFinish ? 1 : 0) + (isKnown ? 1 : 0),
+    questions: asked ? 1 : openQuestions(chips).length + (mayFinish || mayLook ? 1 : 0) + (isKnown ? 1 : 0),
     answer: setAnswers,
     takeAsMake: () => setAsMake(text),
     takeFor: (act: OtherAct) => setMeant({ text, act }),

@@ -103,13 +103,13 @@ const OF_MAKING = new RegExp(
 );
 
 /**
- * Words of a garment that there is, which hardly make another of it: "Skerry jacket on hold".
+ * What is said of a garment that there is, which hardly makes another of it: "Skerry jacket on hold", "Tidewater love 5".
  *
- * @param act what they would be kept as
- * @returns undefined where they speak of making one
+ * @param act what it would be kept as
+ * @returns undefined where it speaks of making one, and of a look at what is not sewn yet
  */
-export const hardlyAMake = (text: string, act: LookedAct | NotedAct | undefined): NotedAct | undefined =>
-  act?.is === 'noted' && !OF_MAKING.test(text.toLowerCase()) ? act : undefined;
+export const hardlyAMake = <Act extends LookedAct | NotedAct>(text: string, act: Act | undefined): Act | undefined =>
+  act && !OF_MAKING.test(text.toLowerCase()) && (act.is === 'noted' || !STATES[act.make.state].unmade) ? act : undefined;
 
 /** A version is named. */
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);

@@ -138,6 +138,15 @@ test('nothing but words of a garment that there is may be kept with it', () => {
     expect(asked(text)).toBeUndefined();
 });
 
+test('nothing but a look makes no other garment, unless making is spoken of', () => {
+  const options = { context: CONTEXT, spoken: MAREN, newId: () => `new ${ids++}` };
+  const asked = (text: string) => hardlyAMake(text, lookOf(readMake(text, LEDGER, options), LEDGER))?.make.id;
+  expect(asked('Tidewater love 5')).toBe('make-tidewater-3');
+  expect(asked('rate the Tidewater shirt: love 4, back tight')).toBe('make-tidewater-3');
+  for (const text of ['another Tidewater, love 5', 'made the Tidewater shirt, love 5', 'Tidewater C, love 5', 'Tidewater love 5 yesterday'])
+    expect(asked(text)).toBeUndefined();
+});
+
 test('what one sees on a garment that there is is asked for what it comes from, and its words are an answer too', () => {
   const ways = (text: string) => {
     const act = read(text);
