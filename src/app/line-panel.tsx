@@ -126,9 +126,7 @@ export function NamesNothing({ line, onForm }: { line: LineRead; onForm: () => v
 
 /** The make that is being written, with its questions. */
 function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, toField }: PanelActs) {
-  const { make, context, answers, look, finish, mayFinish, mayLook, known, isKnown, offered, questions, several } = line;
-  /** Whether it is another make is asked: nothing is said of one before. */
-  const mayBeNone = mayFinish !== undefined || mayLook !== undefined;
+  const { make, context, answers, look, finish, mayFinish, mayLook, mayBeThere, known, isKnown, offered, questions, several } = line;
   const { pattern, person, draft, chips, remarks, planned } = make;
   if (!draft) return null;
   const called = pattern?.name ?? draft.make.name ?? '';
@@ -139,11 +137,11 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
   return (
     <>
       <p className="mb-2">
-        <b className="font-serif text-name font-medium">{pattern && !mayBeNone ? `${called}, version ${draft.make.version}` : called}</b>{' '}
+        <b className="font-serif text-name font-medium">{pattern && !mayBeThere ? `${called}, version ${draft.make.version}` : called}</b>{' '}
         <span className="text-ink2">
           for {person?.name}
-          {!mayBeNone && startWords(make)}
-          {!mayBeNone && !saysDay(chips) && draft.make.finishedOn === context.today && ' · finished today'}
+          {!mayBeThere && startWords(make)}
+          {!mayBeThere && !saysDay(chips) && draft.make.finishedOn === context.today && ' · finished today'}
         </span>
       </p>
       {isKnown ? (
@@ -200,7 +198,7 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
             Finish version {finish.make.version} with it
           </Button>
         )}
-        {planned && !mayBeNone && (
+        {planned && !mayBeThere && (
           <Button
             quiet
             onClick={() => {
@@ -211,7 +209,7 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
             {draft.planId === undefined ? 'It is the planned one' : 'It is not the planned one'}
           </Button>
         )}
-        {look && !mayBeNone && (
+        {look && !mayBeThere && (
           <Button quiet onClick={() => onTell(look)}>
             Note it with version {look.make.version}
           </Button>

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { mayBeKnown } from '../core/shorthand/by-its-noun';
 import type { Answers } from '../core/shorthand/chip';
 import { finishedOf } from '../core/shorthand/acts/finished';
-import { hardlyAMake, lookOf, wordsOf } from '../core/shorthand/acts/looked';
+import { hardlyAMake, lookOf, perhapsLookedAt, wordsOf } from '../core/shorthand/acts/looked';
 import type { AskedAct, OtherAct } from '../core/shorthand/acts/read-other';
 import { completions } from '../core/shorthand/complete';
 import { readMake } from '../core/shorthand/draft-from-line';
@@ -50,10 +50,14 @@ export function useLine(typed: string) {
   const finish = useMemo(() => (read ? undefined : finishedOf(make, tables, { context, newId })), [read, make, tables, context]);
   /** It may be said of what lies there, and does not say so. */
   const mayFinish = finish && !finish.cutSaid && !isMake ? finish : undefined;
-  const onlyOnIt = isMake || mayFinish ? undefined : hardlyAMake(text, look);
-  const remark = onlyOnIt?.is === 'noted' ? onlyOnIt : undefined;
-  /** It says nothing of another make, and not of which version it was seen. */
-  const mayLook = onlyOnIt?.is === 'looked' ? onlyOnIt : undefined;
+  const remark = isMake || mayFinish ? undefined : hardlyAMake(text, look);
+  /** It may be a look at what there is: it says nothing of another make, and not of which version it was seen. */
+  const perhapsSeen = useMemo(
+    () => (read || isMake || mayFinish ? undefined : perhapsLookedAt(text, make, tables)),
+    [read, isMake, mayFinish, text, make, tables],
+  );
+  /** That is asked once nothing else is. */
+  const mayLook = perhapsSeen && look?.is === 'looked' ? look : undefined;
   /** Of which garment it tells, or whether of any that there is, as a question. */
   const question: AskedAct | undefined =
     read?.is === 'which' ? read : remark && { is: 'which', ways: [{ called: `a remark on version ${remark.make.version}`, act: remark }] };
@@ -80,6 +84,8 @@ export function useLine(typed: string) {
     finish,
     mayFinish,
     mayLook,
+    /** Whether what it tells of may be there: of another nothing was said. */
+    mayBeThere: mayFinish !== undefined || perhapsSeen !== undefined,
     known,
     isKnown,
     /** Names that may be meant by its last letters, with the line as it would go on. */

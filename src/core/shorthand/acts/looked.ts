@@ -27,6 +27,10 @@ export interface LookedAct {
 const SEEN_IN_IT: readonly Understood['is'][] = ['fit', 'rest right', 'love', 'reason', 'again', 'note', 'next'];
 const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 'words'];
 
+/** Whether facts tell of nothing else than a look, and of what. */
+const ofALook = (facts: readonly Understood[]): boolean => facts.every(({ is }) => OF_A_LOOK.includes(is) || OF_WHICH.includes(is));
+const isSeen = ({ is }: Understood): boolean => SEEN_IN_IT.includes(is);
+
 /**
  * A line as a look at a garment that there is: of the version that is said, else of the latest of its pattern and person.
  *
@@ -36,7 +40,7 @@ const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 
 export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: LineTables): LookedAct | undefined {
   const facts = chips.flatMap((chip) => chip.says);
   if (!pattern || !person || !draft || chips.some((chip) => chip.asks)) return undefined;
-  if (!facts.every(({ is }) => OF_A_LOOK.includes(is) || OF_WHICH.includes(is)) || !facts.some(({ is }) => SEEN_IN_IT.includes(is))) return undefined;
+  if (!ofALook(facts) || !facts.some(isSeen)) return undefined;
   const make = makeOf(facts, pattern, person, tables);
   const { look, verdict } = draft;
   return (
@@ -103,13 +107,26 @@ const OF_MAKING = new RegExp(
 );
 
 /**
- * What is said of a garment that there is, which hardly makes another of it: "Skerry jacket on hold", "Tidewater love 5".
+ * Words of a garment that there is, which hardly make another of it: "Skerry jacket on hold".
  *
- * @param act what it would be kept as
- * @returns undefined where it speaks of making one, and of a look at what is not sewn yet
+ * @param act what they would be kept as
+ * @returns undefined where they speak of making one
  */
-export const hardlyAMake = <Act extends LookedAct | NotedAct>(text: string, act: Act | undefined): Act | undefined =>
-  act && !OF_MAKING.test(text.toLowerCase()) && (act.is === 'noted' || !STATES[act.make.state].unmade) ? act : undefined;
+export const hardlyAMake = (text: string, act: LookedAct | NotedAct | undefined): NotedAct | undefined =>
+  act?.is === 'noted' && !OF_MAKING.test(text.toLowerCase()) ? act : undefined;
+
+/**
+ * The garment that there is of which a line may be a look, whatever is still asked of it: "Tidewater love 5", "Tidewater shirt, neckline ripples".
+ *
+ * @returns undefined where it tells anything else, speaks of making one, or nothing of the pattern is sewn yet
+ */
+export function perhapsLookedAt(text: string, { chips, pattern, person }: ReadMake, tables: LineTables): Make | undefined {
+  const facts = chips.flatMap((chip) => chip.says);
+  const isOfALook = ofALook(facts) && (facts.some(isSeen) || chips.some((chip) => chip.asks));
+  if (!isOfALook || !pattern || !person || OF_MAKING.test(text.toLowerCase())) return undefined;
+  const make = makeOf(facts, pattern, person, tables);
+  return make && !STATES[make.state].unmade ? make : undefined;
+}
 
 /** A version is named. */
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);

@@ -3,7 +3,7 @@ import { demoLedger } from '../../../../demo/ledger';
 import type { Pattern } from '../../records';
 import { lineContextOf } from '../line-context';
 import { readMake } from '../draft-from-line';
-import { hardlyAMake, lookOf, wordsOf } from './looked';
+import { hardlyAMake, lookOf, perhapsLookedAt, wordsOf } from './looked';
 import { readOther, type OtherAct } from './read-other';
 
 const LEDGER = demoLedger();
@@ -140,9 +140,11 @@ test('nothing but words of a garment that there is may be kept with it', () => {
 
 test('nothing but a look makes no other garment, unless making is spoken of', () => {
   const options = { context: CONTEXT, spoken: MAREN, newId: () => `new ${ids++}` };
-  const asked = (text: string) => hardlyAMake(text, lookOf(readMake(text, LEDGER, options), LEDGER))?.make.id;
+  const asked = (text: string) => perhapsLookedAt(text, readMake(text, LEDGER, options), LEDGER)?.id;
   expect(asked('Tidewater love 5')).toBe('make-tidewater-3');
   expect(asked('rate the Tidewater shirt: love 4, back tight')).toBe('make-tidewater-3');
+  // What it comes from is asked first.
+  expect(asked('Tidewater shirt, neckline ripples')).toBe('make-tidewater-3');
   for (const text of ['another Tidewater, love 5', 'made the Tidewater shirt, love 5', 'Tidewater C, love 5', 'Tidewater love 5 yesterday'])
     expect(asked(text)).toBeUndefined();
 });

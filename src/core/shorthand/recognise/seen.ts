@@ -129,6 +129,48 @@ const SEEN: readonly (readonly [symptom: SymptomId, needs: RegExp, said: string]
     /close|button|fasten|do up/,
     `${CANNOT} (?:close|button|button up|fasten|do up) (?:it|the (?:front|buttons?|jacket|coat|shirt))(?: up)?`,
   ],
+  [
+    'bust-pulls',
+    /bust/,
+    `${LINES} (?:to|towards|(?:pointing|that point) (?:to|at)|radiating from) (?:the |my )?bust(?: points?| apex)?(?! (?:to|and)\\b)`,
+  ],
+  [
+    'neckline-gapes',
+    /neck/,
+    `(?:(?:the|my) )?(?:(?:front|back) )?neck(?:line| ?edge| opening)? ${IS}(?:rippl(?:es?|ing)|wavy|waves|bags(?: out)?|flops|stands? (?:away|out|off))(?: (?:at|in) the front)?`,
+  ],
+  ['back-pulls', /reach/, `${CANNOT} reach(?: (?:forwards?|up|out|for (?:anything|things)|the (?:wheel|shelf)))*`],
+  [
+    'seam-off-centre',
+    /side seam/,
+    `(?:(?:the|my|both) )?side seams? ${IS}(?:swing(?:s|ing)?|lean(?:s|ing)?|pull(?:s|ed|ing)?|tilt(?:s|ed|ing)?|slant(?:s|ing)?|hang(?:s|ing)?|run(?:s|ning)?) (?:forwards?|backwards?|(?:to|towards) the (?:front|back))`,
+  ],
+  [
+    'waist-too-low',
+    /waist/,
+    `(?:(?:the|my) )?waist(?:line| seam)? ${IS}(?:dips|droops|sags|(?:sits|hits|lands|falls|is) below (?:my|the)(?: natural)? waist)(?: (?:at|in) the (?:back|front))?`,
+  ],
+  [
+    'waist-too-high',
+    /waist/,
+    `(?:(?:the|my) )?waist(?:line| seam)? (?:(?:sits|hits|lands|is) above (?:my|the)(?: natural)? waist|rides up)(?: (?:at|in) the (?:back|front))?`,
+  ],
+  ['swayback-folds', /above/, `(?:(?:the |my )?back (?:bodice )?)?(?:bubbles?|bunch(?:es|ing)?|${LINES}) above the (?:back )?zip(?:per)?`],
+  [
+    'back-hem-rises',
+    /back/,
+    `(?:(?:the|its) )?(?:(?:skirt|hem|it) )?${IS}(?:flips?|kicks?|swings?|sticks?|juts?) (?:up|out) (?:at|in) the back|(?:(?:the|its) )?back hem ${IS}(?:flips?|kicks?|swings?|sticks?) (?:up|out)`,
+  ],
+  [
+    'seat-folds',
+    /back of|back thigh/,
+    `(?:${LINES}|bagginess|baggy|bags|excess(?: fabric)?|too much fabric) (?:at|on|in|down) the (?:back of (?:the|my) (?:thighs?|legs?)|back thighs?)`,
+  ],
+  [
+    'crotch-low',
+    /crotch/,
+    `(?:droopy|saggy|sagging) crotch|(?:(?:the|my) )?crotch ${IS}(?:droops?|droopy|drooping|sags?|saggy|sagging|hangs? (?:too |very )?low)`,
+  ],
   ['leg-twists', /leg/, `(?:(?:the|my|trouser) )?legs? ${IS}twist(?:s|ed|ing)?(?: round| around)?`],
 ];
 
