@@ -237,6 +237,9 @@ test('what is told without its day is of none, and so are its wears, until that 
   await page.getByLabel('Made in').fill('2019');
   await page.getByLabel('Made in').press('Enter');
   await expect(page.getByLabel('Finished on', { exact: true })).toHaveCount(0);
+  // Its month is asked for, and none is stated before it is given.
+  await known.selectOption('only its month');
+  await expect(page.getByLabel('Made in')).toHaveValue('');
   await page.getByRole('link', { name: 'Back to the make' }).click();
   await expect(page.getByText('cut in 2019')).toBeVisible();
   // What was told to have been worn is spread since then.

@@ -225,7 +225,7 @@ function AlterationRow({
         <ChoiceField
           label={`${name}: when`}
           labelHidden
-          className="[&_select]:w-[104px] max-sm:[&_select]:w-[128px]"
+          className="[&_select]:w-[128px]"
           value={alteration.when}
           all={keysOf(WHEN_WORDS)}
           words={(when) => WHEN_WORDS[when]}

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { isUndated, writtenDay } from '../../core/make/its-day';
 import { middleOf } from '../../core/make/known-to';
 import { KNOWN_TO, Make, type KnownTo } from '../../core/records';
@@ -11,23 +12,45 @@ import { ChoiceField, ReadField } from '../../ui/field';
 const of = Make.shape;
 const { label: HOW_KNOWN, words: KNOWN_WORDS = {} } = fieldMeta(of.knownTo);
 const WORDS: Readonly<Record<string, string>> = { day: 'the day itself', nothing: 'nothing', ...KNOWN_WORDS };
+/** What may be known of a day, the least first. */
+const KNOWN = ['nothing', 'year', 'month', 'day'] as const;
+type Known = (typeof KNOWN)[number];
 
 /** When a make was cut and finished, asked for as exactly as it is known: by days, by a month or a year, or not at all. */
 export function ItsDays({ make, onChange }: { make: Make; onChange: (part: Partial<Make>) => void }) {
   const inWords = useTradeWords();
   const { cutOn, finishedOn, knownTo } = make;
+  /** More than is known so far, once that is asked for: nothing is written before it is given. */
+  const [wanted, setWanted] = useState<KnownTo | 'day'>();
   const undated = isUndated(make);
   const isDone = make.state === 'finished';
-  const known = undated ? 'nothing' : (knownTo ?? 'day');
-  const knowTo = (to: typeof known) => {
+  const known: Known = undated ? 'nothing' : (knownTo ?? 'day');
+  const done = finishedOn ?? (isDone ? cutOn : undefined);
+  const isOfDone = done !== undefined || undated;
+  const knowTo = (to: Known) => {
+    const isMore = to !== 'nothing' && KNOWN.indexOf(to) > KNOWN.indexOf(known);
+    setWanted(isMore ? to : undefined);
+    if (isMore || to === known || to === 'day') return;
     if (to === 'nothing') return onChange({ undated: true, knownTo: undefined, finishedOn: undefined });
-    if (to === 'day') return onChange({ undated: undefined, knownTo: undefined });
-    const done = finishedOn ?? (isDone ? cutOn : undefined);
-    onChange({ undated: undefined, knownTo: to, cutOn: middleOf(to, cutOn, today()), finishedOn: done && middleOf(to, done, today()) });
+    onChange({ knownTo: to, cutOn: middleOf(to, cutOn, today()), finishedOn: done && middleOf(to, done, today()) });
+  };
+  const give = (to: KnownTo | 'day', day: string) => {
+    // What was cut in an earlier month or year than it was finished in still was.
+    const wasBefore = !undated && finishedOn !== undefined && writtenDay(make, cutOn) < writtenDay(make, finishedOn) && cutOn < day;
+    onChange({ undated: undefined, knownTo: to === 'day' ? undefined : to, cutOn: wasBefore ? cutOn : day, finishedOn: isOfDone ? day : undefined });
+    setWanted(undefined);
   };
   return (
     <>
-      {knownTo ? (
+      {wanted ? (
+        <RoughDay
+          key={wanted}
+          label={wanted === 'day' ? fieldMeta(isOfDone ? of.finishedOn : of.cutOn).label : isOfDone ? 'Made in' : 'Cut in'}
+          knownTo={wanted}
+          day={undefined}
+          onDay={(day) => give(wanted, day)}
+        />
+      ) : knownTo ? (
         <RoughDays make={make} knownTo={knownTo} onChange={onChange} />
       ) : (
         <>
@@ -44,7 +67,7 @@ export function ItsDays({ make, onChange }: { make: Make; onChange: (part: Parti
         label={inWords(HOW_KNOWN)}
         all={['day', ...KNOWN_TO, ...(isDone || undated ? (['nothing'] as const) : [])] as const}
         words={(to) => inWords(WORDS[to] ?? to)}
-        value={known}
+        value={wanted ?? known}
         onValue={knowTo}
       />
     </>
@@ -65,26 +88,43 @@ function RoughDays({ make, knownTo, onChange }: { make: Make; knownTo: KnownTo; 
     day: cutOn,
     take: (day: string) => onChange({ cutOn: day, ...(finishedOn !== undefined && day > finishedOn ? { finishedOn: day } : {}) }),
   };
-  return [cut, done].map(
-    (one) =>
-      one && (
-        <RoughDay key={one.label} label={one.label} knownTo={knownTo} day={one.day} onDay={(day) => one.take(middleOf(knownTo, day, today()))} />
-      ),
-  );
+  return [cut, done].map((one) => one && <RoughDay key={one.label} label={one.label} knownTo={knownTo} day={one.day} onDay={one.take} />);
 }
 
-/** A month or a year, as a day of it. */
-function RoughDay({ label, knownTo, day, onDay }: { label: string; knownTo: KnownTo; day: string; onDay: (day: string) => void }) {
-  const written = writtenDay({ knownTo }, day);
+/**
+ * A day as exactly as it is known: itself, or its month or year.
+ *
+ * @param day undefined where none is written yet
+ * @param onDay the day, or one in the middle of its month or year
+ */
+function RoughDay({
+  label,
+  knownTo,
+  day,
+  onDay,
+}: {
+  label: string;
+  knownTo: KnownTo | 'day';
+  day: string | undefined;
+  onDay: (day: string) => void;
+}) {
+  const kept = knownTo === 'day' ? {} : { knownTo };
+  const written = day === undefined ? '' : writtenDay(kept, day);
   const wrongWith = (when: string | undefined) =>
     when === undefined
       ? `A ${knownTo} stands here: write one, or choose that nothing is known.`
-      : when > writtenDay({ knownTo }, today())
+      : when > writtenDay(kept, today())
         ? `This ${knownTo} is still to come.`
         : undefined;
-  if (knownTo === 'month')
+  if (knownTo !== 'year')
     return (
-      <DateField label={label} type="month" value={written} check={wrongWith} onValue={(month) => month !== undefined && onDay(`${month}-01`)} />
+      <DateField
+        label={label}
+        type={knownTo === 'day' ? 'date' : 'month'}
+        value={written === '' ? undefined : written}
+        check={wrongWith}
+        onValue={(when) => when !== undefined && onDay(knownTo === 'day' ? when : middleOf(knownTo, `${when}-01`, today()))}
+      />
     );
   return (
     <ReadField<string>
@@ -99,7 +139,7 @@ function RoughDay({ label, knownTo, day, onDay }: { label: string; knownTo: Know
         const problem = wrongWith(year);
         return problem === undefined ? { ok: true, value: year } : { ok: false, problem };
       }}
-      onValue={(year) => onDay(`${year}-01-01`)}
+      onValue={(year) => onDay(middleOf('year', `${year}-01-01`, today()))}
     />
   );
 }
