@@ -10,6 +10,7 @@ import type { LineTables } from './draft-from-line';
 import { folded, wordsIn, type NameFound, type WordAt } from './names';
 import { goBy, heard, isGarmentName, isPattern, type Heard } from './report';
 import type { LineContext } from './sentence';
+import { TOILES } from './words';
 
 /** A garment of the ledger that a line may mean where it says only what it is. */
 export interface Meant {
@@ -43,8 +44,8 @@ const ALSO: Readonly<Record<string, string>> = {
   pant: 'trouser',
 };
 
-/** A toile goes by that too. */
-const TOILES = ['toile', 'muslin', 'mock-up', 'mockup'];
+/** Whether a word is what a toile goes by. */
+const isToile = (noun: string): boolean => TOILES.some((toile) => toile === noun);
 
 /** One or several: "jeans", "a jean". */
 const single = (noun: string) => noun.replace(/s$/, '');
@@ -152,10 +153,10 @@ export function meantBy({ text, low }: Heard, tables: LineTables, spoken: Person
           ...(owner ? { owner } : {}),
         });
         // Where all of a pattern are of what is said, which of them is meant goes by what is told.
-        if (pattern && !TOILES.includes(noun) && makes.length === all.get(key)?.length) return [as('patterns', key, pattern.name)];
+        if (pattern && !isToile(noun) && makes.length === all.get(key)?.length) return [as('patterns', key, pattern.name)];
         return makes.map((make) => as('makes', make.id, pattern ? `${pattern.name} version ${make.version}` : (make.name ?? '')));
       });
-      if (meant.length > 0) return meant.slice(0, TOILES.includes(noun) ? 1 : MOST);
+      if (meant.length > 0) return meant.slice(0, isToile(noun) ? 1 : MOST);
     }
   }
   return [];

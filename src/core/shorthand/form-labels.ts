@@ -5,5 +5,9 @@ const ALWAYS =
 /** What a form calls its lines, before a colon: nothing is said by it. */
 export const LINE_LABEL = `(?:${ALWAYS}|would i (?:make|sew)(?: it)? again|made for|for)`;
 
+/** What stands before a make, and a colon: nothing is said of it by that. */
+export const MAKE_LABEL =
+  '(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wips?|ufos?|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?)';
+
 /** What a table calls its columns. */
 export const COLUMN_LABEL = `(?:${ALWAYS}|name|garment|make|stars|finished|cost|time|view|remarks?|comments?|love|what)`;

@@ -70,9 +70,15 @@ export function folded(text: string): string {
     .replace(/([*_])(?=\p{L})([^*_\n]*[\p{L}\d])\1(?!\p{L})/gu, ' $2 ')
     .replace(/(?<=\p{L})[*_](?= [-–—,:] )/gu, ' ')
     .replace(/(?<!\d) [–—] | [–—] (?!\d)/g, ' , ');
+  // Columns that are set apart by spaces.
+  out = out.replace(COLUMNS, (line) => line.replace(GAP, (gap) => ','.padEnd(gap.length)));
   // "36 / linen / 1.8 m", "dress - 12 - linen" and "top - M - jersey" are lists; "4 / 5" is a figure.
   return out.replace(/(?<=\D) \/ | \/ (?=\D)| - (?=(?:\d{1,2}|x{0,3}[sml]|\dxl) - )/g, ' , ');
 }
+/** What sets columns apart: several spaces, behind what ends no sentence. */
+const GAP = /(?<=[\p{L}\d)%+]) {2,}(?=\S)/gu;
+/** A line of at least three. */
+const COLUMNS = new RegExp(`^[^\\n]*?(?:${GAP.source}[^\\n]*?){2}$`, 'gmu');
 const SIGNS: Readonly<Record<string, string>> = {
   '’': "'",
   '‘': "'",

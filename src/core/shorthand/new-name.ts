@@ -2,11 +2,12 @@ import { isSizeLabel } from '../garment/ladder';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import { MONTH_NAMES } from '../units/date';
 import { ORDINAL } from './amounts';
-import { MONTH, SHORT_WEEKDAY } from './recognise/date';
+import { MONTH, SHORT_MONTH, SHORT_WEEKDAY } from './recognise/date';
 import type { Sentence, Subject } from './sentence';
 import { FABRIC_COLOUR, FABRIC_NOUN, FABRIC_NOUNS } from './fabric-nouns';
+import { MAKE_LABEL } from './form-labels';
 import type { WordAt } from './names';
-import { isTradeWord, JOINED_WITH } from './words';
+import { isTradeWord, JOINED_WITH, TOILE } from './words';
 
 /** A line as far as it is known before what it is about. */
 export type LineSoFar = Pick<Sentence, 'low' | 'names' | 'typed'> & { readonly words: readonly WordAt[] };
@@ -20,7 +21,7 @@ const MADE = '(?:made|sewed|sewn|started|begun|began|finished|completed|cut|stit
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
-const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:]| [-–] )|(?:${MONTH})\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?=[,:]| [-–] )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH})(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= )|(?:${MONTH})\\.?(?: \\d{4})?(?= ?:| - ))`;
+const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:]| [-–] )|(?:${MONTH})\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?=[,:]| [-–] )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH})(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= )|(?:${MONTH})\\.?(?: \\d{4})?(?= ?:| - |, )|(?<=^|\\n)${SHORT_MONTH}\\.?(?= [a-z]))`;
 /** Whom it is for, said before all else: "for my niece Runa (she's 6) I made", "for me: the …". */
 const FOR_WHOM =
   "(?<=^)for (?:(?:my|our) [a-z]+(?: [a-z'-]+)?|[a-z'-]+)(?: \\([^()]*\\))?(?: ?[:,])?(?= (?:i|we|the|a|an|another|my|some|[a-zß-ɏ'-]+) )";
@@ -30,7 +31,7 @@ const SOMEBODY = "(?<=(?:made|sewed|sewn) (?:(?:my|our) )?)(?:(?:little|big|olde
 const HEADING = '(?<=^)[^\\n:.;!?,]{3,60}: *\\n[ \\t]*(?:(?:[-*•]|\\d{1,2}[.)])[ \\t]+)?';
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:${HEADING})?(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wips?|ufos?|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|tried(?: out)?(?= (?:the|an?|my|out) )|tested|(?<=\\b(?:the|a) )free|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|\\d+ ?[x×](?= )|[2-9]|(?:size|sz)\\.? ?(?:\\d{1,2}|x{0,3}[sml])(?= (?!bust|waist|hips?|bodice|sleeves?|shoulders?|all|throughout|straight|graded)[a-z])|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
+  `^(?:${HEADING})?(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:${MAKE_LABEL}|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|${TOILE}|wearable|tried(?: out)?(?= (?:the|an?|my|out) )|tested|(?<=\\b(?:the|a) )free|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|\\d+ ?[x×](?= )|[2-9]|(?:size|sz)\\.? ?(?:\\d{1,2}|x{0,3}[sml])(?= (?!bust|waist|hips?|bodice|sleeves?|shoulders?|all|throughout|straight|graded)[a-z])|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
@@ -39,7 +40,8 @@ const NAMED_LATER = new RegExp(
   'g',
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
-const NAMED_AT_ALL = /(?:\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;:,] (?:(?:the|an?|my) )?|\b(?:the|my|this|our|an?) )/g;
+const NAMED_AT_ALL =
+  /(?:\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;:,] (?:(?:the|an?|my|another|new|second|third|fourth) )*|\b(?:the|my|this|our|an?) )/g;
 /** What it is worn with is not what was made. */
 const WORN_WITH = /\b(?:wore|wear|wears|worn|wearing|goes|go|matches|match|paired?)\b[^,;.]*$/;
 /** What was spoken of already, and is not named by that. */

@@ -3,6 +3,7 @@ import { demoLedger } from '../../../demo/ledger';
 import { readMake, readMakes } from './draft-from-line';
 import { writtenDay } from '../make/its-day';
 import { lineContextOf } from './line-context';
+import { readLine } from './read-line';
 import { lineOf, splitTelling } from './tell';
 import { isToldOut } from './telling-lists';
 
@@ -656,4 +657,45 @@ test('a list under its year, and what is dictated without a stop', () => {
     'then i made curlew jeans in a fourteen black denim',
     'and then a heron coat size forty grey wool',
   ]);
+});
+
+test('what stands over garments of a sort is no garment', () => {
+  for (const text of [
+    'Tops\nWren tee S\nHeron top 12\n\nMy dresses:\nPlover dress M',
+    'Bra log\nWren tee S\nHeron top 12\n\nDress diary\nPlover dress M',
+  ])
+    expect(told(text)).toEqual(['Wren tee S', 'Heron top 12', 'Plover dress M']);
+  expect(isToldOut('Tops\n\nMy dresses:\n')).toBe(true);
+  // "Skerry log" may be of that pattern, and a garment has its own name in the singular.
+  expect(told('Bag\nWren tee S')).toHaveLength(2);
+});
+
+test('columns that are set apart by spaces, each line under its year', () => {
+  const text = 'Projects 2023\nJan  Wren tee   S   grey marl   love\nOct  Plover dress  M  linen   never worn';
+  const tales = splitTelling(text, CONTEXT);
+  expect(tales.map(({ text: line, within }) => [line.split(/ {2,}/)[1], within?.until])).toEqual([
+    ['Wren tee', '2023-12-31'],
+    ['Plover dress', '2023-12-31'],
+  ]);
+  const [tee] = readMakes(tales.map(lineOf), LEDGER, {
+    usual: USUAL,
+    spoken: LEDGER.people[0],
+    within: tales.map(({ within }) => within),
+    newId: () => 'new',
+  });
+  expect(tee!.draft!.make).toMatchObject({ size: { size: 'S' }, finishedOn: '2023-07-01', knownTo: 'year' });
+  // In which month is asked, of that year.
+  expect(JSON.stringify(tee!.chips.find((chip) => chip.asks)?.choices[0])).toContain('2023-01');
+});
+
+test('lines that begin with whom they are for tell a make each, and who that is is asked', () => {
+  const text = 'Mrs Hale - Heron coat 46, wool\nMr Voss: Plover waistcoat 50\nAnna: Wren dress 98\nHeron hoodie (Tom) 104';
+  const people = splitTelling(text, CONTEXT).map((tale) => {
+    const asked = readLine(lineOf(tale), CONTEXT).find((chip) => chip.asks);
+    return asked?.choices[0]?.flatMap((says) => (says.is === 'new person' ? [says.name] : []));
+  });
+  expect(people).toEqual([['Mrs Hale'], ['Mr Voss'], ['Anna'], ['Tom']]);
+  // What is written with a capital and is nobody.
+  for (const line of ['Done: Wren dress 98', 'Linen: Wren dress 98', 'Apr: Wren dress 98', 'Wren dress (Lined) 98'])
+    expect(readLine(line, CONTEXT).some((chip) => chip.choices.flat().some(({ is }) => is === 'new person'))).toBe(false);
 });

@@ -6,12 +6,14 @@ import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
 import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
 import type { TimeAbove } from './draft-from-line';
-import { DAY, DOUBTFUL, MONTH, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
+import { DAY, DOUBTFUL, MONTH, SHORT_MONTH, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
 import { STILL_TO_DO } from './recognise/note';
+import { isNameBefore } from './recognise/person';
 import { FIRST } from './report';
 import { subjectOf } from './subject';
-import { HEADING_BEHIND, LIST_HEADING, LIST_WORDS, SIGN, SIGN_BEHIND, withoutTail } from './telling-lists';
+import { HEADING_BEHIND, HEADING_LINE, LIST_HEADING, LIST_WORDS, SIGN, SIGN_BEHIND, withoutTail } from './telling-lists';
 import { timeOver, timesAbove, timesOfLists, type Time } from './telling-times';
+import { TOILE } from './words';
 
 /** A part of a telling that is one make. */
 export interface Told {
@@ -56,7 +58,7 @@ const MAY_BEGIN = new RegExp(
     // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
     `,(?<=${AS_MADE},)[ \\t]+(?:and )?`,
     // "Tern skirt in 14, Skerry tee M in jersey": names with their sizes.
-    `(?<=[\\p{L}\\d)]),[ \\t]+(?=${NAME_AND_SIZE})`,
+    `(?<=[\\p{L}\\d)])(?<!(?:^|\\n)[ \\t*•-]*${MONTH}),[ \\t]+(?=${NAME_AND_SIZE})`,
     `(?<=(?:^|\\n)${LIST_WORDS}):[ \\t]+(?=${NAME_AND_SIZE})`,
     // Words that lead on where nobody set a full stop.
     '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |(?:oh,? |so |well )*and (?:(?:i|we|also|then|just|finally) )*(?:made|sewed|cut out|finished) )',
@@ -80,16 +82,14 @@ const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 const VERSION_HERE = /^(?:and |then |the )*(?:v\.? ?|version |no\.? ?|#)\d{1,2}(?![\p{L}\d])/u;
 const VERSION_SAID = /(?<![\p{L}\d])(?:v\.? ?|version |no\.? ?|#)\d{1,2}(?![\p{L}\d])/u;
-/** What is sewn to see how it fits. */
-const TOILE = 'toiles?|muslins?|mock-?ups?';
-const OF_TOILE = new RegExp(`(?<![a-z])(?:${TOILE})(?![a-z])`);
+const OF_TOILE = new RegExp(`(?<![a-z])${TOILE}s?(?![a-z])`);
 /** Behind a toile: that now it is the garment itself. */
 const AFTER_A_TOILE = new RegExp(
   `^${FIRST}(?:(?:and|then|so|the|my|for) )*(?:(?:final|real|proper|finished|actual|good)(?: (?:one|thing|version|pair|garment|deal|make))? ?(?:in|is|was|from|with|:|(?=size|\\d))|(?:then|so|next|finally) (?:i )?(?:cut|made|sewed)(?: (?:it|them|out|up))* (?:(?:in|size|an?|the|from|out of) )*(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|\\d{1,2}|x{0,3}[sml])(?![a-z\\d]))`,
 );
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL} (?:pair|one|version)(?: (?:is|was|i made|i cut))?|next (?:pair|one|version) (?:was|came|i made|i cut|is (?!going|to be|meant|planned)))|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) (?:${TOILE})|(?:${TOILE}) (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL} (?:pair|one|version)(?: (?:is|was|i made|i cut))?|next (?:pair|one|version) (?:was|came|i made|i cut|is (?!going|to be|meant|planned)))|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) ${TOILE}s?|${TOILE}s? (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -101,7 +101,7 @@ const TO_DO = new RegExp(`^${STILL_TO_DO} ?:`);
 const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEEKDAY}) ?: *$`);
 
 /** A day before all else. */
-const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? |(?:in )?${MONTH}\\.?(?: \\d{4})?(?: ?:| -) )`);
+const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? |(?:in )?${MONTH}\\.?(?: \\d{4})?(?: ?:| -|,) |${SHORT_MONTH}\\.? )`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
 const NAMED_ALONE = /^\s*(?:$|[,:(.;!-]|(?:for|from|out of|in|size|sz|age)\b)/;
 /** "An apron for Mum", "also a lovely skirt, in denim": one of a kind, which has no other name. */
@@ -186,7 +186,8 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
   const name = typed(subject.from, subject.to);
   const lead = segment.slice(0, subject.from);
   // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
-  if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return undefined;
+  if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead) || isNameBefore(typed(0, subject.from)))))
+    return undefined;
   const known = subject.says.is === 'pattern';
   const noun = segment.slice(subject.from, subject.to);
   const behind = segment.slice(subject.to);
@@ -244,6 +245,7 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   /** Where the make that is being told of began. */
   let makeAt: number | undefined;
   return places.map(({ at, mark }, i): Part => {
+    if (HEADING_LINE.test(low.slice(at))) return { at };
     const sentence = sentences.get(at);
     const isOwnLine = mark.includes('\n');
     // What was bought cannot be what the make above it was made of, where that is said already.
@@ -285,6 +287,8 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     const said = low.slice(at);
     const isOneMore =
       ONE_MORE.test(said) ||
+      // "2) same in linen".
+      (makeAt !== undefined && /\d[.)]\s*$/.test(mark) && /^(?:(?:the|exactly) )*same(?: (?:but|with|in|again|as)|,)/.test(said)) ||
       // "Heron dress v1: …. v2: …".
       (makeAt !== undefined && VERSION_HERE.test(said) && VERSION_SAID.test(low.slice(makeAt, at))) ||
       (makeAt !== undefined && AFTER_A_TOILE.test(said) && OF_TOILE.test(low.slice(makeAt, at)));

@@ -3,9 +3,14 @@ import type { TimeAbove } from './draft-from-line';
 import { folded } from './names';
 import { MONTH, MONTHS } from './recognise/date';
 
+/** What a list may be of, before that it is one: "dress diary", "kids makes". */
+export const LISTED_SORT =
+  '(?:bras?|dress|skirt|shirt|top|blouse|bag|coat|jacket|jeans|trousers?|lingerie|underwear|swimwear|kids?|family|baby|quilt|knitwear|costume|toile|muslin|fitting|dressmaking)';
 /** A year that stands by itself over what was sewn in it. */
-export const YEAR_ABOVE =
-  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|completed|finished|projects|spring|summer|autumn|fall|winter|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
+export const YEAR_ABOVE = new RegExp(
+  `(?:^|\\n)(?<line>[ \\t#*]*(?:(?:my|the|in|of|from|completed|finished|projects|spring|summer|autumn|fall|winter|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments|${LISTED_SORT}(?= (?:log|diary|journal|makes|notebook)))[ ,]+)*(?<year>(?:19|20)\\d{2})(?:[ \\t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \\t]*:?[ \\t]*(?=\\n|$)|[ \\t]?[:-][ \\t]+))`,
+  'g',
+);
 /** A month that stands by itself over what was sewn in it, with its year or without, or over nothing. */
 export const MONTH_ABOVE = new RegExp(
   `(?:^|\\n)(?<line>[ \\t#*_]*(?:(?:(?:made|sewn) )?in )?(?<month>${MONTH})\\.?(?:,? (?<year>(?:19|20)\\d{2}))?(?: (?:makes|sewing|projects))?[ \\t]*:?[ \\t*_]*(?<nothing>\\n?[ \\t*-]*(?:nothing|no sewing|none|did not sew|didn't sew)(?![a-z])[^\\n]{0,60})?)(?=\\n|$)`,

@@ -270,12 +270,10 @@ export const NOTES_SAID: Record<string, 'different' | 'mistake' | 'tip' | 'setti
   errata: 'erratum',
 };
 
-export const MAKE_KINDS_SAID: Record<string, 'toile' | 'wearable toile'> = {
-  toile: 'toile',
-  muslin: 'toile',
-  'wearable toile': 'wearable toile',
-  'wearable muslin': 'wearable toile',
-};
+/** What is sewn to see how it fits, in a word. */
+export const TOILES = ['toile', 'muslin', 'mock-up', 'mockup'] as const;
+/** The same in whatever words; behind "wearable" it is worn too. */
+export const TOILE = `(?:${TOILES.join('|')}|(?:test|trial|practice) (?:garment|version|make|run)|trial(?= (?:of|for) ))`;
 
 /** Where a direction does not suit a zone, the zone that is meant instead: a tight sleeve is tight round the upper arm. */
 const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: ZoneId }>> = {
@@ -368,7 +366,8 @@ const TRADE: ReadonlySet<string> = new Set(
     ...Object.keys(ACTS),
     ...Object.keys(NAMED_ALTERATIONS),
     ...Object.keys(DIRECTIONS),
-    ...Object.keys(MAKE_KINDS_SAID),
+    ...TOILES,
+    'wearable',
     ...Object.keys(PHASES_SAID),
     ...OFTEN_MISSPELLED,
     ...OTHERS,

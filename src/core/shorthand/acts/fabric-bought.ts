@@ -3,6 +3,7 @@ import { NOTHING_TOLD, withFacts, type FabricFacts } from '../../fabric/told';
 import type { Fabric, Piece } from '../../records';
 import { withId } from '../../units/by-id';
 import { colourCalled } from '../../units/colour';
+import { FABRIC_COLOUR } from '../fabric-nouns';
 import { isInYards, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Chip, Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
@@ -59,6 +60,7 @@ const NAME_FIRST = new RegExp(`^(?!(?:in|from|of|with|using|out of|for)\\b)${MUC
 const NEXT = new RegExp(`(?:(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )|[;,\\n]\\s*(?:[-*•] *)?(?=${MUCH_BEHIND}))`, 'gu');
 const SHOP = new RegExp(`^,? *(?:${FROM_SHOP}|(?:from|by) (my \\p{L}+)|(?:from|at) (the (?:\\p{L}+ )?(?:market|fair|shop|store|sale|swap)))`, 'u');
 /** "In rust", "in a dark green". */
+const NAME_IN_COLOUR = new RegExp(`^(?<name>.+?) in (?:an? )?(?<colour>(?:[a-z]+ )?${FABRIC_COLOUR})$`, 'i');
 const IN_COLOUR = /^ in (?:an? )?(?<colour>[a-zß-ɏ]+(?: [a-zß-ɏ]+)?)(?=\s*(?:$|[,.;(]|(?:from|at|for)\b))/;
 /** What all of it cost together. */
 const FOR_ALL = new RegExp(
@@ -193,9 +195,12 @@ function purchaseBeside(
   const width = widthSaid(wide?.groups ?? {}, unitOfWidth(low.slice(main.from, main.to), context.unit));
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
-  const inColour = known ? undefined : IN_COLOUR.exec(low.slice(main.to));
-  const colour = inColour && colourCalled(inColour.groups?.['colour'] ?? '') !== undefined ? inColour : undefined;
-  const { price, shop, to } = paidAndFrom(text, low, main.to + (colour?.[0].length ?? 0), main, context.currency);
+  // "Viscose twill in dark green": within its name, or behind it where it is no colour that a name ends in.
+  const within = 'name' in fact.fabric ? NAME_IN_COLOUR.exec(fact.fabric.name) : null;
+  const behind = known || within ? null : IN_COLOUR.exec(low.slice(main.to));
+  const inColour = behind && colourCalled(behind.groups?.['colour'] ?? '') !== undefined ? behind : undefined;
+  const { name, colour = inColour?.groups?.['colour'] } = within?.groups ?? {};
+  const { price, shop, to } = paidAndFrom(text, low, main.to + (inColour?.[0].length ?? 0), main, context.currency);
   // Of a fabric that the stash has it is known what it is like; what its label says now stays with the piece.
   const note = leftOf(text, [...(known ? apart.filter((span) => !label.includes(span)) : apart), [main.from, to]]).replace(/ of$/, '');
   const across = width ?? known?.width ?? known?.pieces[0]?.width;
@@ -204,8 +209,8 @@ function purchaseBeside(
   if (known) return { fabric: { ...known, pieces: [...known.pieces, ...(piece ? [piece] : [])] }, piece, isNew: false };
   const [date] = day.length > 0 && dates.length === 1 ? dates : [];
   const bolt: Fabric = {
-    ...newFabric(newId(), { ...fact, ...price, ...(shop === undefined ? {} : { shop }) }),
-    ...(colour ? { colour: colour.groups?.['colour'] } : {}),
+    ...newFabric(newId(), { ...fact, ...(name === undefined ? {} : { fabric: { name } }), ...price, ...(shop === undefined ? {} : { shop }) }),
+    ...(colour === undefined ? {} : { colour }),
     ...(date === undefined ? {} : { bought: date }),
     ...(length === undefined || isThere ? {} : { boughtLength: length }),
     pieces: piece ? [piece] : [],

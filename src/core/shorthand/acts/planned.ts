@@ -4,7 +4,7 @@ import { askedWords, type Chip, type Understood } from '../chip';
 import { readMake, type LineTables, type ReadOptions } from '../draft-from-line';
 import { dueSaid } from '../due';
 import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span, type Way } from '../report';
-import { WHOSE } from '../words';
+import { TOILE, WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
 
 /** What a plan holds of what a line says, beside its fabric. */
@@ -57,7 +57,7 @@ const PREPARED = new RegExp(
 const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
 export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`, 'u');
 /** A toile is wished for. */
-const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
+const OF_TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?${TOILE} (?:of|for) `);
 
 /** A fabric may stand before the name of what is to be made of it. */
 const isOfFabric = ({ asks, says }: Chip) => !asks && says.every(({ is }) => is === 'fabric');
@@ -85,7 +85,7 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
   const apart: readonly Span[] = due ? [[due.from, due.to]] : [];
   if (SEWN.test(blanked(low, apart, ' ').slice(lead[0].length))) return undefined;
-  const toile = TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
+  const toile = OF_TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
   const behind = lead[0].length + toile;
   const from = behind + (WHICH.exec(low.slice(behind))?.[0].length ?? 0);
   const { chips, pattern, draft } = readMake(blanked(text, apart, ' ').slice(from), tables, options);

@@ -5,13 +5,15 @@ import { MONTH_NAMES, type IsoDate } from '../../units/date';
 import { readDay } from '../../units/day-as-written';
 import { anyOf, COUNT, countOf } from '../amounts';
 import type { Choice } from '../chip';
-import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
+import { asks, beforeName, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { FOR_SOMEBODY } from './person';
 
 export const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 /** The name of a month, whole or short. */
 export const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
+/** A month in short, that is no name: before a make in a list. */
+export const SHORT_MONTH = '(?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)';
 const HAS_MONTH = new RegExp(MONTH);
 /** A month that was said without a day: "in October", "October:". One by itself may be a name. */
 const IN_MONTH = new RegExp(`\\bin (?<in>${MONTH})(?![a-z]| \\d)|(?<=^|\\n|[.;] )(?<over>${MONTH})(?= ?:)`, 'g');
@@ -29,7 +31,7 @@ const PARTS_OF: Readonly<Record<string, number>> = { early: 5, 'beginning of': 5
 const PART_OF = anyOf(Object.keys(PARTS_OF));
 const BEGINS_WITH_PART = new RegExp(`^(?:in |at the )?(${PART_OF})`);
 /** About when, without a day. */
-export const DOUBTFUL = `(?:(?:last|this) ${MONTH}|last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+export const DOUBTFUL = `(?:(?:last|this) ${MONTH}|last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|(?<=^|\\n)${SHORT_MONTH}(?= [a-z])|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 /** A season or a feast of a year: "spring 2019", "Christmas 2022". */
 const SEASON_OF_A_YEAR = '(?:(?:in|at|over) )?(?:the )?(?:spring|summer|autumn|fall|winter|christmas|easter)(?: of)? \\d{4}';
 /** What makes of a time no more than about when. */
@@ -214,6 +216,10 @@ const isOfAnotherDay = (before: string): boolean => ANOTHER_DAY.test(before.repl
 const isOfElse = ({ subject, low }: Sentence, from: number, to: number): boolean =>
   (subject !== undefined && subject.from < to && subject.to > from) || isOfAnotherDay(low.slice(0, from));
 
+/** Whether what stands at a place goes on from the name: "tried on the Plover dress I made in May". */
+const isOfTheNamed = ({ subject, low }: Sentence, from: number): boolean =>
+  subject !== undefined && subject.to <= from && /^,?(?: (?:that|which))?(?: (?:i|we))? $/.test(low.slice(subject.to, from));
+
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUT_OF_IT = 'cut (?!out|it|this|down|in )';
 const CUTTING = new RegExp(`(?:^|[,.;] ?|\\band )(?:(?:i|i've|just|have|finally) )*${CUT_OF_IT}[^,.;\\n]*$`);
@@ -310,10 +316,14 @@ const dates = byRules([
     'weak',
     ({ day = '' }, s, from, to) => (isOfElse(s, from, to) ? undefined : doubtful('finished', day, s, from, to)),
   ),
-  rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
-    isOfElse(s, from, to) || /\bhalf $/.test(s.low.slice(0, from))
+  rule(`(?<done>${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ done, day }, s, from, to) =>
+    ((done === undefined || !isOfTheNamed(s, from)) && isOfElse(s, from, to)) || /\bhalf $/.test(s.low.slice(0, from))
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
+  ),
+  // "The Plover dress from 2019".
+  rule(`from (?<day>(?:19|20)\\d{2}|(?:in )?${MONTH}(?: \\d{4})?)(?![a-z\\d])`, 'weak', ({ day = '' }, s, from, to) =>
+    beforeName(s, from) === undefined ? undefined : doubtful('finished', day, s, from, to),
   ),
   // "Sunday: finished the coat": as a diary dates its lines.
   rule(

@@ -23,7 +23,7 @@ const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|four
 /** "95/5 cotton jersey", "100% linen". */
 const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
 // Two colours are one fabric's: "blue and white stripe cotton".
-const NAME = `(?<name>(?:(?:${FABRIC_COLOUR} )?${CONTENT})?(?:${FABRIC_COLOUR} (?:and|&) (?=${FABRIC_COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?(?:${FABRIC_NOUN} ?/ ?)?${FABRIC_NOUN}(?: (?:blend|mix))?)${END}(?!-[a-z])`;
+const NAME = `(?<name>(?:(?:${FABRIC_COLOUR} )?${CONTENT})?(?:${FABRIC_COLOUR} (?:and|&) (?=${FABRIC_COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?(?:${FABRIC_NOUN} ?/ ?)?${FABRIC_NOUN}(?: (?:blend|mix))?(?: in (?:an? )?(?:(?:dark|light|pale|deep|bright|soft|dusty) )?${FABRIC_COLOUR}(?![a-z0-9-]))?)${END}(?!-[a-z])`;
 const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
@@ -43,7 +43,8 @@ const PART = anyOf(Object.keys(PART_NAMES).filter((p) => p !== 'lined' && p !== 
 const DONE = '(?:inter)?lined';
 const OF_IT = '(?: (?:the )?(?:bodice|body|sleeves?|skirt|hood|yoke|it|them|whole thing))?';
 /** A second layer of the fabric itself: no part that is asked for, and not what the garment is of. */
-const UNDERLINED = /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all))?(?: (?:in|with|of|from|is|was))?(?: (?:an?|the|some|my))? ?$/;
+const UNDERLINED =
+  /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all|(?:the|both) [a-zß-ɏ]+(?: [a-zß-ɏ]+)?))?(?: (?:in|with|of|from|is|was))?(?: (?:an?|the|some|my))? ?$/;
 const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${MONEY}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 /** "1.4 m @ 22": for each of them. */
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
@@ -57,7 +58,7 @@ const PERHAPS = `(?: *,? *\\(?(?<perhaps>${SIGNED_MONEY})(?: (?<all>${IN_ALL}))?
 const AT = `(?: *,? *\\(?at (?<at>${MONEY})(?! ?(?:cm|mm|m|in|inch(?:es)?|wide|h|am|pm|%|:|[.,]\\d)(?![a-z]))${NOT_IN_ALL}\\)?)`;
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
-const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
+const WIDTH_AFTER = `(?:,? ?(?:at )?\\(?${WIDTH}\\)?)`;
 const LENGTH_AFTER = `(?:(?: ?,| \\||[.;](?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d| of (?!it\\b|this\\b|that\\b|(?:the |my )?(?:fabric|cloth|material)\\b))(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|(]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${PAID}|${PERHAPS}|${AT}|${WEIGHT}|${SHOP})`;
@@ -195,7 +196,7 @@ const NOT_OF_IT = /\b(?:not(?: in| of)?|instead of|rather than|wanted|didn't use
 const isOfAnother = (before: string) => BESIDE_IT.test(before) || NOT_OF_IT.test(before);
 const OTHER_THING = /^ (?:bias|threads?|tape|ribbon|buttons?|needles?|skirt|trousers|jeans|jacket|dress|shirt|top|coat|boots|shoes|bag)(?![a-z])/;
 /** What ends a name of a fabric. */
-const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|and\b|with\b|love\b|this time\b)/;
+const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|(?:and|with|love|this time|scraps|remnants?|offcuts|leftovers)\b)/;
 /** What is said next, where no comma parts them: "red corduroy straps long". */
 const GOES_ON = new RegExp(`^ *(?:$|[,;.]|(?:in|at|${anyOf(ZONE_WORDS.keys())}|${NEXT_SAID})(?![a-z]))`);
 const COLOURED = new RegExp(`^${FABRIC_COLOUR} `);
@@ -234,7 +235,7 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:narrow |wide )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE_HERE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:narrow |wide )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:(?:stash|left-?over|spare) )?(?:${SO_WIDE_HERE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.

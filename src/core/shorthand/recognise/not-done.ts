@@ -1,6 +1,6 @@
 import { beforeName, isOfItsName, mereWords, wordCount } from '../said';
 import { ROOM_WANTED } from './seen';
-import { EARLIER_ONE } from '../words';
+import { EARLIER_ONE, TOILE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -65,9 +65,9 @@ const ANOTHER_ONE = `${EARLIER_ONE}(?<= (?:one|version|pair|make))`;
 const OF_ELSE_SAID = [
   // What others say.
   '(?:the )?(?:pattern|envelope|instructions?|book(?:let)?|(?:size )?chart|reviews?|designer|tutorial) (?:says?|said|calls? for|asks? for|recommends?|recommended|suggests?|suggested|wants?|puts?|tells?|told|gives?|has)',
-  'according to|the pattern is (?:known|famous)|(?:was|were) told to|other people|others(?! (?:is|are|was|were|fit))|everyone|most people|some people|reviewers',
+  "according to|the pattern is (?:known|famous)|(?:was|were) told to|(?:i|we)(?:'ve| have)? (?:read|heard|saw)(?: (?:somewhere|online|everywhere|that))*|you (?:should|must|have to|need to|ought to)|other people|others(?! (?:is|are|was|were|fit))|everyone|most people|some people|reviewers",
   // Another time, another garment, another body.
-  `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) (?:toile|muslin|mock-?up) (?:was|is|were|had|came out|felt)|(?:(?:the|my) )?(?:toile|muslin|mock-?up) (?:showed|told|revealed|said)`,
+  `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) ${TOILE} (?:was|is|were|had|came out|felt)|(?:(?:the|my) )?${TOILE} (?:showed|told|revealed|said)`,
   "before (?:the|i|that)|it will|(?:my|her|his) usual size|i(?:'m| am)? (?:usually|normally|always|often|typically|mostly)|on my (?:mum|mom|mother|sister|daughter|niece|aunt|friend|son|brother|husband|wife|partner)",
   "i(?:'m| am| was| measured?)(?: in)? between|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)|(?:(?:my|her|his) )?(?:measurements|measures) (?:put|puts|say|said|make|made)|i (?:fall|fell) (?:in|into|between)",
   // What is meant, feared or asked.

@@ -1,6 +1,9 @@
 import { mereWords, wherever } from '../said';
 import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
+import { MAKE_LABEL } from '../form-labels';
+import { isTradeWord } from '../words';
 import { NOTION } from './cost';
 
 /** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
@@ -11,7 +14,7 @@ const NEW = new RegExp(
 );
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
-  /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
+  /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
 
 const OF_SOMEBODY =
   /^'s (?:(?:little|big|older|younger|best|new) )?(?:friend|brother|sister|mum|mom|mother|dad|father|daughter|son|cousin|aunt|uncle|niece|nephew|wife|husband|partner|boyfriend|girlfriend|teacher|colleague|grandma|grandpa|doll|teddy|dog|cat|baby|class)(?![a-z])/;
@@ -90,6 +93,44 @@ const unknown: Recogniser = ({ low, names, subject, typed }, at) => {
   ];
 };
 
+/** Who stands before what was made, or in brackets behind it: "Anna: Wren dress 98", "Mrs Hale – Harrier coat", "Wren dress (Anna)". */
+const NAMED_BEFORE = /^((?:(?:Mrs?|Ms|Miss|Dr)\.? )?\p{Lu}[\p{Ll}'-]+)(?: ?:| [-–—])(?= )/u;
+const NAMED_BEHIND = /^((?:(?:Mrs?|Ms|Miss|Dr)\.? )?\p{Lu}[\p{Ll}'-]+)(?=\))/u;
+/** What leads to it. */
+const BEFORE_ALL = /(?:^|\n)[ \t*•-]*(?:\d{1,2}[.)] )?$/;
+/** What is written with a capital over or before a make, and is nobody. */
+const NO_NAME = new RegExp(
+  `^(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|${MAKE_LABEL}|log|diary|entry|wore|worn|wearing|bought|ordered|washed|mended|plans?|planned|ideas?|wish|gifts?|presents?|latest|newest|best|worst|success|failure?|results?|verdict|update|again|also|more|yes|no|nope|hack|version|view|spring|fall|autumn|lined|unlined)$`,
+);
+
+/** Whether a word with a capital is nobody's name. */
+const isNobody = (name: string): boolean => NOBODY.test(name) || NO_NAME.test(name.toLowerCase()) || isTradeWord(name.toLowerCase());
+
+/**
+ * Whether nothing but somebody's name leads to what was made.
+ *
+ * @param lead as it was typed
+ * @example isNameBefore('Mrs Hale: ') // true
+ */
+export function isNameBefore(lead: string): boolean {
+  const found = NAMED_BEFORE.exec(lead);
+  return found !== null && found[0].length === lead.trimEnd().length && !isNobody(found[1] ?? '');
+}
+
+/** Somebody by a name alone, beside what the line is about: asked, since it may be whose pattern it is, or how it is called. */
+const beside: Recogniser = ({ low, names, subject, typed }, at) => {
+  if (!subject) return [];
+  const behind = subject.to <= at;
+  const name = (behind ? NAMED_BEHIND : NAMED_BEFORE).exec(typed(at, low.length))?.[1] ?? '';
+  const to = at + name.length;
+  const isBeside = behind
+    ? low.slice(subject.to, at).trim() === '('
+    : BEFORE_ALL.test(low.slice(0, at)) && /^ ?[:,-] *(?:(?:the|an?|another|new|second|third|fourth|fifth) )*$/.test(low.slice(to, subject.from));
+  if (name === '' || !isBeside || isNobody(name) || names.some((n) => n.from < to && n.to > at)) return [];
+  const choices = [[{ is: 'new person' as const, name }], mereWords(typed(at, to))];
+  return [{ from: at, to, says: [], choices, weight: WEIGHTS.weak + WEIGHTS.word * 2 }];
+};
+
 /** Who somebody is to somebody. */
 const KIN =
   '(?:(?:great[ -]?)?(?:grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:half-|step)?(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|newborn|toddler|kid|little (?:girl|boy|one)|teenager|colleague|boss|teacher|flatmate|roommate|housemate|(?:grand)?(?:kids|children)|(?:grand)?daughters|(?:grand)?sons|girls|boys|twins|nieces|nephews|sisters|brothers|parents)';
@@ -136,4 +177,9 @@ const related: Recogniser = ({ low, typed }, at) => {
 };
 
 /** Whom it is for. */
-export const recognisePerson: Recogniser = (sentence, at) => [...known(sentence, at), ...unknown(sentence, at), ...related(sentence, at)];
+export const recognisePerson: Recogniser = (sentence, at) => [
+  ...known(sentence, at),
+  ...unknown(sentence, at),
+  ...beside(sentence, at),
+  ...related(sentence, at),
+];

@@ -199,7 +199,7 @@ const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, needs: RegExp, said
     'sleeve',
     1,
     /sleeve/,
-    `(?:(?:the|my) )?sleeves? (?:hits?|ends?|stops?|finish(?:es)?|comes? down|reach(?:es)?|goes?|falls?) (?:me )?(?:mid-?hand|(?:at|to|past|over) (?:my|the) (?:hands?|knuckles|fingers|fingertips|thumbs?))`,
+    `(?:(?:the|my) )?sleeves? (?:hits?|ends?|stops?|finish(?:es)?|(?:(?:comes?|go(?:es)?|are|is) )?down|reach(?:es)?|goes?|falls?) (?:me )?(?:mid-?hand|(?:at|to|past|over) (?:my|the) (?:hands?|knuckles|fingers|fingertips|thumbs?))`,
   ],
   [
     'sleeve',

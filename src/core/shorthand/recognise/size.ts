@@ -32,7 +32,9 @@ function oneOrOther(said: readonly (string | undefined)[], s: Sentence, from: nu
 const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
-  /^(?:[\s,:·;|(#]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+  /^(?:[\s,:·;|(#]|\([^()\n]{1,20}\)|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(
+    low.slice(subject.to, from),
+  );
 
 /** "Curlew jeans black denim 14": behind what it is of, which stands behind the name. */
 const FABRIC_BEFORE = new RegExp(`^ (?:[a-zß-ɏ'-]+ ){0,3}${FABRIC_NOUN} $`);

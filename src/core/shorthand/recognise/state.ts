@@ -1,11 +1,11 @@
-import { anyOf, ORDINAL } from '../amounts';
+import { ORDINAL } from '../amounts';
 import type { Understood } from '../chip';
 import { isDenied } from '../denied';
 import { asks, beforeName, byRules, given, mereWords, rule, says, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MONEY } from '../money-said';
-import { MAKE_KINDS_SAID, WHOSE } from '../words';
+import { TOILE, WHOSE } from '../words';
 import { DAY, ON_THE_MACHINE, SEEN_LATER, tellsOfFinishing, UNDER_WAY } from './date';
 
 /** What a clause of its own begins behind. */
@@ -168,20 +168,22 @@ const states = byRules([
     asks([{ is: 'state', state: 'resting' }], mereWords(s.typed(from, to))),
   ),
   rule(
-    `(?:(?:only|just|first|second|third|fourth|next|another|new|last|made|this is|this was|as|my|the) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:no\\.? ?|number |#)?[1-9](?= ?:))?(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
+    `(?:(?:only|just|first|second|third|fourth|next|another|new|last|made|this is|this was|as|my|the) )*(?:an? )?(?<wearable>wearable )?${TOILE}(?: (?:no\\.? ?|number |#)?[1-9](?= ?:))?(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
     'likely',
-    ({ kind }, s, from, to) => {
+    ({ wearable }, s, from, to) => {
       if (NOT_MADE.test(s.low.slice(0, from))) return undefined;
       const said = s.low.slice(from, to);
+      // "Underlined with muslin" is what it is of.
+      if (said === 'muslin' && /\b(?:with|in|of|from|underlined|interlined|lined) $/.test(s.low.slice(0, from))) return undefined;
       // What was learned from it is told of the garment after it.
       if (/\b(?:after|since|before|from|on|unlike|than|like) (?:the |my |an? )?$/.test(s.low.slice(0, from)) || TOLD_BY.test(s.low.slice(to)))
         return undefined;
-      const is = MAKE_KINDS_SAID[kind ?? ''];
+      const is = wearable === undefined ? 'toile' : 'wearable toile';
       // "Made a toile first".
-      if (is && /^(?:only |just )*made .* first$/.test(said)) return asks([{ is: 'kind', kind: is }], mereWords(s.typed(from, to)));
+      if (/^(?:only |just )*made .* first$/.test(said)) return asks([{ is: 'kind', kind: is }], mereWords(s.typed(from, to)));
       // "Toile first, then in wool": what is told of is the garment that came after.
       if (/ first$/.test(said) && /\b(?:then|real|final|afterwards|proper)\b/.test(s.low.slice(to))) return undefined;
-      return is && says({ is: 'kind', kind: is });
+      return says({ is: 'kind', kind: is });
     },
   ),
   rule(`(?:(?:this is |it's |it is |is )?an? refashion|refashioned)${CLAUSE}`, 'likely', () => says({ is: 'kind', kind: 'refashion' })),

@@ -273,7 +273,7 @@ export const recogniseVerdict = byRules([
     ({ least, n }, s, from, to) => asks([{ is: 'wears', wears: Number(least) }], [{ is: 'wears', wears: Number(n) }], mereWords(s.typed(from, to))),
   ),
   rule(
-    `(?:(?:i|have|has|already|been|so far|probably|must have|must've) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
+    `(?:(?:i|have|has|already|been|so far|probably|must have|must've) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|well over|more than|already|only|easily))? (?<n>${COUNT}|once|twice|thrice)\\+? ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
     'sure',
     ({ n = '' }, s, from, to) => {
       const word = TIMES_IN_A_WORD[n];
@@ -286,7 +286,7 @@ export const recogniseVerdict = byRules([
     },
   ),
   rule(
-    `(?:(?:has|have|it's|it|had|about|around|roughly|maybe|at least|some) )*(?<n>\\d+) ?(?:wears|×|x)(?: so far)?(?= *(?:$|[,.;·|]))`,
+    `(?:(?:has|have|it's|it|had|about|around|roughly|maybe|at least|some|over|more than) )*(?<n>\\d+)\\+? ?(?:wears|×|x)(?: so far)?(?= *(?:$|[,.;·|]))`,
     'likely',
     ({ n }) => says({ is: 'wears', wears: Number(n) }),
   ),
