@@ -31,7 +31,7 @@ const SOMEBODY = "(?<=(?:made|sewed|sewn) (?:(?:my|our) )?)(?:(?:little|big|olde
 const HEADING = '(?<=^)[^\\n:.;!?,]{3,60}: *\\n[ \\t]*(?:(?:[-*•]|\\d{1,2}[.)])[ \\t]+)?';
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:${HEADING})?(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:${MAKE_LABEL}|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|${TOILE}|wearable|tried(?: out)?(?= (?:the|an?|my|out) )|tested|(?<=\\b(?:the|a) )free|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|\\d+ ?[x×](?= )|[2-9]|(?:size|sz)\\.? ?(?:\\d{1,2}|x{0,3}[sml])(?= (?!bust|waist|hips?|bodice|sleeves?|shoulders?|all|throughout|straight|graded)[a-z])|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
+  `^(?:${HEADING})?(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:${MAKE_LABEL}|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|(?:started|began|begun|starting|kicked)(?: off)? with|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|${TOILE}|wearable|tried(?: out)?(?= (?:the|an?|my|out) )|tested|(?<=\\b(?:the|a) )free|(?<=^|\\n)1(?= (?!x )[a-z])|this|is|was|it|it's|next|then|(?:before|after) (?:that|this|it)|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|${SOMEBODY}(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|\\d+ ?[x×](?= )|[2-9]|(?:size|sz)\\.? ?(?:\\d{1,2}|x{0,3}[sml])(?= (?!bust|waist|hips?|bodice|sleeves?|shoulders?|all|throughout|straight|graded)[a-z])|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little|plain|basic))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
@@ -41,7 +41,7 @@ const NAMED_LATER = new RegExp(
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
 const NAMED_AT_ALL =
-  /(?:\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;:,] (?:(?:the|an?|my|another|new|second|third|fourth) )*|\b(?:the|my|this|our|an?) )/g;
+  /(?:\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)]|\d)[ \t]+)?|[.!?;:,] (?:(?:the|an?|my|another|new|second|third|fourth) )*|\b(?:the|my|this|our|an?) )/g;
 /** What it is worn with is not what was made. */
 const WORN_WITH = /\b(?:wore|wear|wears|worn|wearing|goes|go|matches|match|paired?)\b[^,;.]*$/;
 /** What was spoken of already, and is not named by that. */
@@ -56,7 +56,7 @@ export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ??
 
 /** Words that no new name begins with or holds. */
 const NO_NAME =
-  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between|which|what|who|whose|where|when|why|how)$/;
+  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|altered|mended|repaired|patched|darned|hemmed|shortened|lengthened|unpicked|washed|ironed|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between|which|what|who|whose|where|when|why|how)$/;
 
 const FABRICS: ReadonlySet<string> = new Set(FABRIC_NOUNS);
 const MOST_WORDS = 6;

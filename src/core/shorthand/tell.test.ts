@@ -699,3 +699,17 @@ test('lines that begin with whom they are for tell a make each, and who that is 
   for (const line of ['Done: Wren dress 98', 'Linen: Wren dress 98', 'Apr: Wren dress 98', 'Wren dress (Lined) 98'])
     expect(readLine(line, CONTEXT).some((chip) => chip.choices.flat().some(({ is }) => is === 'new person'))).toBe(false);
 });
+
+test('items that name no make are no words of the first one, and the first of its kind is none beside it', () => {
+  expect(told('This month:\n- mended my jeans\n- Heron dress 12\n- Wren tee S')).toEqual([
+    'This month:\n- mended my jeans',
+    'Heron dress 12',
+    'Wren tee S',
+  ]);
+  expect(told('Curlew jeans 27, stretch denim. First pair of jeans ever!!')).toHaveLength(1);
+  expect(told('Plover dress 12 in lawn.\nSame but in crepe, 14.\nHeron coat 40')).toEqual([
+    'Plover dress 12 in lawn.',
+    'Same but in crepe, 14.',
+    'Heron coat 40',
+  ]);
+});

@@ -67,6 +67,8 @@ const MAY_BEGIN = new RegExp(
 );
 /** That a fabric is named. */
 const FABRIC_SAID = new RegExp(`(?<![a-z])${FABRIC_NOUN}(?![a-z])`);
+/** An item of a list. */
+const ITEM = new RegExp(`(?:^|\\n)[ \\t]*${SIGN}[^\\n]*\\p{L}`, 'u');
 /** What ends a sentence or a line. */
 const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
@@ -89,9 +91,12 @@ const AFTER_A_TOILE = new RegExp(
 );
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL} (?:pair|one|version)(?: (?:is|was|i made|i cut))?|next (?:pair|one|version) (?:was|came|i made|i cut|is (?!going|to be|meant|planned)))|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) ${TOILE}s?|${TOILE}s? (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came|i)|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL} (?:pair|one|version)(?: (?:is|was|i made|i cut))?|next (?:pair|one|version) (?:was|came|i made|i cut|is (?!going|to be|meant|planned)))|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) ${TOILE}s?|${TOILE}s? (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in(?![a-z])|is|was|also|came|i|fits|(?=\\())|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
+/** What is the first of its kind that she made, and is told of already. */
+const FIRST_EVER =
+  /^(?:(?:it's|it is|this is|was|my|the) )*(?:very )?first (?:ever )?(?:pair of )?[a-z-]+(?: (?:ever|i(?:'ve| have)? (?:ever )?(?:made|sewn|sewed|finished)))?\s*(?:$|[.!;\n])/;
 /** A size that stands before the name. */
 const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 
@@ -261,6 +266,8 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(before)) return { at };
     if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
     const isLine = isOwnLine || beginsAll(at) || (afterOther && /[.!?;]/.test(mark));
+    // "First pair of jeans ever!" is said of those.
+    if (makeAt !== undefined && FIRST_EVER.test(low.slice(at))) return { at, sentence };
     const found = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
     // Behind a comma alone only what has a name of its own, and all of it: none of fabrics, and none that is worn with it.
     const isBeside =
@@ -288,7 +295,7 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     const isOneMore =
       ONE_MORE.test(said) ||
       // "2) same in linen".
-      (makeAt !== undefined && /\d[.)]\s*$/.test(mark) && /^(?:(?:the|exactly) )*same(?: (?:but|with|in|again|as)|,)/.test(said)) ||
+      (makeAt !== undefined && (isOwnLine || /\d[.)]\s*$/.test(mark)) && /^(?:(?:the|exactly) )*same(?: (?:but|with|in|again|as)|,)/.test(said)) ||
       // "Heron dress v1: …. v2: …".
       (makeAt !== undefined && VERSION_HERE.test(said) && VERSION_SAID.test(low.slice(makeAt, at))) ||
       (makeAt !== undefined && AFTER_A_TOILE.test(said) && OF_TOILE.test(low.slice(makeAt, at)));
@@ -347,7 +354,11 @@ function allStarts(begun: readonly number[], isOther: boolean, times: readonly T
   // What stands before the first make is told with it, but for what a list is headed by.
   else if (starts[0] !== undefined) {
     const before = low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]);
-    if (tellsAnything(before.replace(SIGN_BEHIND, '')) && !LIST_HEADING.test(before)) starts[0] = first;
+    if (tellsAnything(before.replace(SIGN_BEHIND, '')) && !LIST_HEADING.test(before)) {
+      // An item of a list before it is none of its words: "- mended my jeans".
+      if (SIGN_BEHIND.test(before) && ITEM.test(before.replace(SIGN_BEHIND, ''))) starts.unshift(first);
+      else starts[0] = first;
+    }
   }
   // Nothing below a year is told with what stands above it.
   for (const [i, { from, to }] of times.entries()) {

@@ -65,7 +65,8 @@ const isOfFabric = ({ asks, says }: Chip) => !asks && says.every(({ is }) => is 
 const BEGUN = /\b(?:begun|began|started|sewing|in progress|half ?way|already|done)\b/;
 const NEEDED = /^(?:(?:i |we )?(?:need|want) )?/;
 /** "Tidewater shirt in white lawn, planned for January". */
-const PLANNED_BEHIND = /[ ,(](?:is |are )?planned(?: for [a-z]+(?: \d{4})?| next| soon)?[ .!)]*$/;
+const PLANNED_BEHIND =
+  /[ ,(:-](?:(?:is |are )?planned(?: for [a-z]+(?: \d{4})?| next| soon)?|(?:(?:is |are )?not|haven't|have not)(?: yet)? (?:started|begun|made|sewn)(?: (?:it|them))?(?: yet)?|still to (?:sew|make|cut(?: out)?)|[✘✗❌](?: not (?:started|begun|made|sewn)(?: yet)?)?)[ .!)]*$/;
 /** The day by which a garment is wanted, where nothing else says that it is a wish: "Gangway trousers by Christmas". */
 const BY_THEN = /^,? *(?:(?:to be )?(?:wanted|needed|due|ready) )?(?:by|before) /;
 
@@ -73,7 +74,8 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   const prepared = PREPARED.exec(low);
   const wish = prepared ?? WISHED.exec(low) ?? WANTED_ONE.exec(low);
   const day = dueSaid(low, options.context.today);
-  const isPlanned = PLANNED_BEHIND.test(low) && !BEGUN.test(low);
+  const saidBehind = PLANNED_BEHIND.exec(low);
+  const isPlanned = saidBehind !== null && !BEGUN.test(low.slice(0, saidBehind.index));
   const lead =
     wish ??
     (isPlanned ? NEEDED.exec(low) : null) ??
@@ -83,7 +85,9 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   if (!wish && !isPlanned && !day) return undefined;
   // A day on which it is begun is not the one by which it is wanted.
   const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
-  const apart: readonly Span[] = due ? [[due.from, due.to]] : [];
+  // That it is not begun is all that a plan says by itself.
+  const unbegun = isPlanned && !saidBehind[0].includes('planned') ? saidBehind.index : undefined;
+  const apart: readonly Span[] = [...(due ? [[due.from, due.to] as const] : []), ...(unbegun === undefined ? [] : [[unbegun, low.length] as const])];
   if (SEWN.test(blanked(low, apart, ' ').slice(lead[0].length))) return undefined;
   const toile = OF_TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
   const behind = lead[0].length + toile;

@@ -372,6 +372,14 @@ describe('what a garment needs, and what has changed of a body', () => {
 });
 
 describe('planned', () => {
+  test.each(['Osprey jacket, not started yet', 'Osprey jacket ✘ not started', 'Osprey jacket: haven’t begun it', 'Osprey jacket, still to sew'])(
+    'what a list says is not begun is no make: %s',
+    (text) => {
+      const { pattern, words } = told(text, 'planned');
+      expect([pattern.name, words]).toEqual(['Osprey jacket', undefined]);
+    },
+  );
+
   test('a pattern of the ledger, in what is not there yet: that stays in words', () => {
     const { pattern, cutSaid, words, draft } = told('want to make the Fogbell coat in the grey wool next', 'planned');
     expect([pattern.id, cutSaid, words]).toEqual(['pattern-fogbell', false, 'in the grey wool']);

@@ -19,7 +19,7 @@ import { SO_WIDE_HERE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '.
 /** How much it is liked is no part of its name. */
 const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best|free';
 /** Words that no name of a fabric begins with or holds. */
-const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|sixteen|eighteen|twenty|thirty|forty|fifty|point|half|in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|rest|front|back|wanted|${PRAISE})`;
+const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|sixteen|eighteen|twenty|thirty|forty|fifty|point|half|in|of|from|with|w|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|rest|front|back|wanted|${PRAISE})`;
 /** "95/5 cotton jersey", "100% linen". */
 const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
 // Two colours are one fabric's: "blue and white stripe cotton".
@@ -57,7 +57,7 @@ const PERHAPS = `(?: *,? *\\(?(?<perhaps>${SIGNED_MONEY})(?: (?<all>${IN_ALL}))?
 /** "2 m at 15". */
 const AT = `(?: *,? *\\(?at (?<at>${MONEY})(?! ?(?:cm|mm|m|in|inch(?:es)?|wide|h|am|pm|%|:|[.,]\\d)(?![a-z]))${NOT_IN_ALL}\\)?)`;
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
-const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
+const WEIGHT = `(?:,? \\(?(?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END}\\)?)`;
 const WIDTH_AFTER = `(?:,? ?(?:at )?\\(?${WIDTH}\\)?)`;
 const LENGTH_AFTER = `(?:(?: ?,| \\||[.;](?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d| of (?!it\\b|this\\b|that\\b|(?:the |my )?(?:fabric|cloth|material)\\b))(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|(]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
