@@ -695,6 +695,9 @@ test('lines that begin with whom they are for tell a make each, and who that is 
     return asked?.choices[0]?.flatMap((says) => (says.is === 'new person' ? [says.name] : []));
   });
   expect(people).toEqual([['Mrs Hale'], ['Mr Voss'], ['Anna'], ['Tom']]);
+  // Before a dash it may be whose pattern it is, where that is new.
+  const choices = readLine('Larkspur Patterns - Wren dress, size 12', CONTEXT).find((chip) => chip.asks)?.choices;
+  expect(choices?.map(([says]) => says?.is)).toEqual(['designer', 'new person', 'words']);
   // What is written with a capital and is nobody.
   for (const line of ['Done: Wren dress 98', 'Linen: Wren dress 98', 'Apr: Wren dress 98', 'Wren dress (Lined) 98'])
     expect(readLine(line, CONTEXT).some((chip) => chip.choices.flat().some(({ is }) => is === 'new person'))).toBe(false);

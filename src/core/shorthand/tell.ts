@@ -94,6 +94,9 @@ const ONE_MORE = new RegExp(
   `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL} (?:pair|one|version)(?: (?:is|was|i made|i cut))?|next (?:pair|one|version) (?:was|came|i made|i cut|is (?!going|to be|meant|planned)))|(?:(?:and|then|the|a|my|made|i) )*(?:second|third|fourth|fifth|next|another|new|1st|2nd|3rd) ${TOILE}s?|${TOILE}s? (?:no\\.? ?|number |#)?[2-9]|another(?: (?:one|pair|version))? (?:in|from|out of|for)|(?:and )?the (?:second|third|fourth|fifth|other) (?:in(?![a-z])|is|was|also|came|i|fits|(?=\\())|(?:and |but )?for the (?:second|third|fourth|fifth)(?: (?:one|pair|version|try|attempt|time))?,? i|(?:and |the |my )*(?:second|third|fourth|fifth) (?:attempt|try|go|time(?: round)?)(?!,? (?:with|sewing|using|wearing|i (?:wear|wore)))|(?:second|third|fourth|fifth)(?: (?:one|pair))? (?:in|for)|(?:and |then |i |so )*(?:made|sewed) (?:(?:it|this|these|them|one|another|the same) )?again(?= (?:in|for|with|out) )|(?:and )?then (?:(?:one|another) )?in (?:an? )?(?:size )?(?:\\d{1,2}|x{0,3}[sml]))(?![a-z])`,
 );
 
+/** The same once more: an item of a list in any way, a line only in another fabric or size. */
+const SAME = /^(?:(?:the|exactly) )*same(?: (?:but|with|in|again|as)|,)/;
+const SAME_IN = /^(?:(?:the|exactly) )*same(?: again| pattern)?,?(?: but)? in (?!the same)/;
 /** What is the first of its kind that she made, and is told of already. */
 const FIRST_EVER =
   /^(?:(?:it's|it is|this is|was|my|the) )*(?:very )?first (?:ever )?(?:pair of )?[a-z-]+(?: (?:ever|i(?:'ve| have)? (?:ever )?(?:made|sewn|sewed|finished)))?\s*(?:$|[.!;\n])/;
@@ -295,7 +298,7 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     const isOneMore =
       ONE_MORE.test(said) ||
       // "2) same in linen".
-      (makeAt !== undefined && (isOwnLine || /\d[.)]\s*$/.test(mark)) && /^(?:(?:the|exactly) )*same(?: (?:but|with|in|again|as)|,)/.test(said)) ||
+      (makeAt !== undefined && (/\d[.)]\s*$/.test(mark) ? SAME.test(said) : isOwnLine && SAME_IN.test(said))) ||
       // "Heron dress v1: …. v2: …".
       (makeAt !== undefined && VERSION_HERE.test(said) && VERSION_SAID.test(low.slice(makeAt, at))) ||
       (makeAt !== undefined && AFTER_A_TOILE.test(said) && OF_TOILE.test(low.slice(makeAt, at)));

@@ -1,3 +1,4 @@
+import type { Choice } from '../chip';
 import { mereWords, wherever } from '../said';
 import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -94,17 +95,29 @@ const unknown: Recogniser = ({ low, names, subject, typed }, at) => {
 };
 
 /** Who stands before what was made, or in brackets behind it: "Anna: Wren dress 98", "Mrs Hale – Harrier coat", "Wren dress (Anna)". */
-const NAMED_BEFORE = /^((?:(?:Mrs?|Ms|Miss|Dr)\.? )?\p{Lu}[\p{Ll}'-]+)(?: ?:| [-–—])(?= )/u;
-const NAMED_BEHIND = /^((?:(?:Mrs?|Ms|Miss|Dr)\.? )?\p{Lu}[\p{Ll}'-]+)(?=\))/u;
+const TITLE = /^(?:Mrs?|Ms|Miss|Dr)\.? /;
+const NAME = `((?:${TITLE.source.slice(1)})?\\p{Lu}[\\p{Ll}'-]+(?: \\p{Lu}[\\p{Ll}'-]+)?)`;
+const NAMED_BEFORE = new RegExp(`^${NAME}(?: ?:| [-–—])(?= )`, 'u');
+const NAMED_BEHIND = new RegExp(`^${NAME}(?=\\))`, 'u');
 /** What leads to it. */
 const BEFORE_ALL = /(?:^|\n)[ \t*•-]*(?:\d{1,2}[.)] )?$/;
 /** What is written with a capital over or before a make, and is nobody. */
 const NO_NAME = new RegExp(
-  `^(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|${MAKE_LABEL}|log|diary|entry|wore|worn|wearing|bought|ordered|washed|mended|plans?|planned|ideas?|wish|gifts?|presents?|latest|newest|best|worst|success|failure?|results?|verdict|update|again|also|more|yes|no|nope|hack|version|view|spring|fall|autumn|lined|unlined)$`,
+  `^(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|${MAKE_LABEL}|log|diary|entry|wore|worn|wearing|bought|ordered|washed|mended|plans?|planned|ideas?|wish|gifts?|presents?|latest|newest|best|worst|success|failure?|results?|verdict|update|again|also|more|yes|no|nope|hack|version|view|spring|fall|autumn|lined|unlined|first|second|third|last)$`,
 );
 
-/** Whether a word with a capital is nobody's name. */
-const isNobody = (name: string): boolean => NOBODY.test(name) || NO_NAME.test(name.toLowerCase()) || isTradeWord(name.toLowerCase());
+/** Who somebody is to somebody. */
+const KIN =
+  '(?:(?:great[ -]?)?(?:grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:half-|step)?(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|newborn|toddler|kid|little (?:girl|boy|one)|teenager|colleague|boss|teacher|flatmate|roommate|housemate|(?:grand)?(?:kids|children)|(?:grand)?daughters|(?:grand)?sons|girls|boys|twins|nieces|nephews|sisters|brothers|parents)';
+const IS_KIN = new RegExp(`^${KIN}$`);
+
+/** Whether words with a capital are nobody's name. */
+const isNobody = (name: string): boolean =>
+  !IS_KIN.test(name.toLowerCase()) &&
+  name
+    .toLowerCase()
+    .split(' ')
+    .some((word) => NOBODY.test(word) || NO_NAME.test(word) || isTradeWord(word));
 
 /**
  * Whether nothing but somebody's name leads to what was made.
@@ -117,7 +130,7 @@ export function isNameBefore(lead: string): boolean {
   return found !== null && found[0].length === lead.trimEnd().length && !isNobody(found[1] ?? '');
 }
 
-/** Somebody by a name alone, beside what the line is about: asked, since it may be whose pattern it is, or how it is called. */
+/** Somebody by a name alone, beside what the line is about: asked, since before a dash it is likelier whose pattern it is. */
 const beside: Recogniser = ({ low, names, subject, typed }, at) => {
   if (!subject) return [];
   const behind = subject.to <= at;
@@ -127,13 +140,14 @@ const beside: Recogniser = ({ low, names, subject, typed }, at) => {
     ? low.slice(subject.to, at).trim() === '('
     : BEFORE_ALL.test(low.slice(0, at)) && /^ ?[:,-] *(?:(?:the|an?|another|new|second|third|fourth|fifth) )*$/.test(low.slice(to, subject.from));
   if (name === '' || !isBeside || isNobody(name) || names.some((n) => n.from < to && n.to > at)) return [];
-  const choices = [[{ is: 'new person' as const, name }], mereWords(typed(at, to))];
+  const person: Choice = [{ is: 'new person', name }];
+  const designer: Choice = [{ is: 'designer', name }];
+  const isBrought = subject.says.is === 'new pattern' && !behind && !TITLE.test(name) && !IS_KIN.test(name.toLowerCase());
+  const meant = !isBrought ? [person] : /^ ?:/.test(low.slice(to)) ? [person, designer] : [designer, person];
+  const choices = [...meant, mereWords(typed(at, to))];
   return [{ from: at, to, says: [], choices, weight: WEIGHTS.weak + WEIGHTS.word * 2 }];
 };
 
-/** Who somebody is to somebody. */
-const KIN =
-  '(?:(?:great[ -]?)?(?:grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:half-|step)?(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|newborn|toddler|kid|little (?:girl|boy|one)|teenager|colleague|boss|teacher|flatmate|roommate|housemate|(?:grand)?(?:kids|children)|(?:grand)?daughters|(?:grand)?sons|girls|boys|twins|nieces|nephews|sisters|brothers|parents)';
 const WHICH =
   '(?:(?:little|big|older|younger|eldest|youngest|elder|oldest|own|best|good|dear|new|old|late|pregnant|teenage|tall|\\d{1,2}[ -]?(?:year|month|week)s?[ -]old) )*';
 /** Whose: those of somebody else are somebody's too, but "for the friend" is nobody whom the ledger could know again. */
