@@ -233,10 +233,10 @@ test('what was worn, bought, given away or wished for is noted from the line as 
 
   // Nothing but how it is liked may be of the last one or of another: that is asked.
   await page.keyboard.press('/');
-  await field.fill('tidewater love 5');
+  await field.fill('skerry love 5');
   await field.press('Control+Enter');
   await page.keyboard.press('1');
-  await expect(page.getByText(/^Noted with Tidewater shirt, version 3/)).toBeVisible();
+  await expect(page.getByText(/^Noted with Skerry concert jacket, version 2/)).toBeVisible();
   await expect(makes).toHaveText(before);
 
   // What one sees on it comes from one place or another: that is asked, and answered by its digit.
