@@ -130,6 +130,7 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
   const { pattern, person, draft, chips, remarks, planned } = make;
   if (!draft) return null;
   const called = pattern?.name ?? draft.make.name ?? '';
+  const looked = mayLook ?? (mayFinish && look?.make.id === mayFinish.make.id ? look : undefined);
   const takeAsMake = () => {
     line.takeAsMake();
     toField();
@@ -158,21 +159,13 @@ function MakeInLine({ line, onText, onTell, onSave, onForm, onApart, onLeave, to
       )}
       <LineChips chips={chips} context={context} answers={answers} onAnswers={line.answer} onAllAnswered={toField} />
       <InFull head="Go on with" names={offered} onLine={onText} keyed />
-      {mayFinish && (
+      {(mayFinish || looked) && (
         <WhichMake
           ways={[
-            { words: `version ${mayFinish.make.version} is finished`, take: () => onTell(mayFinish) },
-            ...(look?.make.id === mayFinish.make.id
-              ? [{ words: `a look at version ${mayFinish.make.version}, which goes on`, take: () => onTell(look) }]
+            ...(mayFinish ? [{ words: `version ${mayFinish.make.version} is finished`, take: () => onTell(mayFinish) }] : []),
+            ...(looked
+              ? [{ words: `a look at version ${looked.make.version}${mayFinish ? ', which goes on' : ''}`, take: () => onTell(looked) }]
               : []),
-            { words: `another make, version ${draft.make.version}`, take: takeAsMake },
-          ]}
-        />
-      )}
-      {mayLook && (
-        <WhichMake
-          ways={[
-            { words: `a look at version ${mayLook.make.version}`, take: () => onTell(mayLook) },
             { words: `another make, version ${draft.make.version}`, take: takeAsMake },
           ]}
         />

@@ -71,7 +71,7 @@ export function folded(text: string): string {
     .replace(/(?<=\p{L})[*_](?= [-–—,:] )/gu, ' ')
     .replace(/(?<!\d) [–—] | [–—] (?!\d)/g, ' , ');
   // Columns that are set apart by spaces.
-  out = out.replace(COLUMNS, (line) => line.replace(GAP, (gap) => ','.padEnd(gap.length)));
+  if (out.includes('  ')) out = out.replace(COLUMNS, (line) => line.replace(GAP, (gap) => ','.padEnd(gap.length)));
   // "36 / linen / 1.8 m", "dress - 12 - linen" and "top - M - jersey" are lists; "4 / 5" is a figure.
   return out.replace(/(?<=\D) \/ | \/ (?=\D)| - (?=(?:\d{1,2}|x{0,3}[sml]|\dxl) - )/g, ' , ');
 }

@@ -253,7 +253,8 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   /** Where the make that is being told of began. */
   let makeAt: number | undefined;
   return places.map(({ at, mark }, i): Part => {
-    if (HEADING_LINE.test(low.slice(at))) return { at };
+    const said = low.slice(at);
+    if (HEADING_LINE.test(said)) return { at };
     const sentence = sentences.get(at);
     const isOwnLine = mark.includes('\n');
     // What was bought cannot be what the make above it was made of, where that is said already.
@@ -266,21 +267,18 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     if (isOwnLine && afterOther && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
     const before = SENTENCE_BEFORE.exec(low.slice(0, at))?.[0].replace(BEGAN_WITH, '') ?? '';
     // "Worn with boots, a Foreshore tee" is no list of makes.
-    if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(before)) return { at };
+    if (mark.startsWith(',') && LISTED_HERE.test(said) && BESIDE_IT.test(before)) return { at };
     if (JOINS.test(mark) && (WORN_WITH.test(before) || OF_TWO.test(before))) return { at };
     const isLine = isOwnLine || beginsAll(at) || (afterOther && /[.!?;]/.test(mark));
     // "First pair of jeans ever!" is said of those.
-    if (makeAt !== undefined && FIRST_EVER.test(low.slice(at))) return { at, sentence };
+    if (makeAt !== undefined && FIRST_EVER.test(said)) return { at, sentence };
     const found = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
     // Behind a comma alone only what has a name of its own, and all of it: none of fabrics, and none that is worn with it.
     const isBeside =
-      /^[,:]/.test(mark) &&
-      !LISTED_HERE.test(low.slice(at)) &&
-      (!/[\s-]/.test(found?.name ?? '') || !isGarmentNamed(found?.name) || BESIDE_IT.test(before));
+      /^[,:]/.test(mark) && !LISTED_HERE.test(said) && (!/[\s-]/.test(found?.name ?? '') || !isGarmentNamed(found?.name) || BESIDE_IT.test(before));
     const named = isBeside && !LISTED_AS_MADE.test(low.slice(0, at)) ? undefined : found;
     // "Made the shirt in C and the trousers in 40": one that is known, and was made too.
-    if (JOINS.test(mark) && OWN.test(low.slice(at)) && (!named || named.newName !== undefined || !MADE.test(before) || BESIDE_IT.test(before)))
-      return { at };
+    if (JOINS.test(mark) && OWN.test(said) && (!named || named.newName !== undefined || !MADE.test(before) || BESIDE_IT.test(before))) return { at };
     const reports = (ofTheTable: boolean) => (sentence === undefined ? undefined : reportsOf(sentence, context, ofTheTable));
     const sure = reports(isLine || named !== undefined);
     const reported = sure ?? reports(true);
@@ -294,7 +292,6 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
       makeAt = at;
       return { at, begins: named, sentence };
     }
-    const said = low.slice(at);
     const isOneMore =
       ONE_MORE.test(said) ||
       // "2) same in linen".
@@ -357,9 +354,10 @@ function allStarts(begun: readonly number[], isOther: boolean, times: readonly T
   // What stands before the first make is told with it, but for what a list is headed by.
   else if (starts[0] !== undefined) {
     const before = low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]);
-    if (tellsAnything(before.replace(SIGN_BEHIND, '')) && !LIST_HEADING.test(before)) {
+    const told = before.replace(SIGN_BEHIND, '');
+    if (tellsAnything(told) && !LIST_HEADING.test(before)) {
       // An item of a list before it is none of its words: "- mended my jeans".
-      if (SIGN_BEHIND.test(before) && ITEM.test(before.replace(SIGN_BEHIND, ''))) starts.unshift(first);
+      if (told !== before && ITEM.test(told)) starts.unshift(first);
       else starts[0] = first;
     }
   }

@@ -59,8 +59,9 @@ const NAME_FIRST = new RegExp(`^(?!(?:in|from|of|with|using|out of|for)\\b)${MUC
 /** Where the next fabric of several may begin. */
 const NEXT = new RegExp(`(?:(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )|[;,\\n]\\s*(?:[-*•] *)?(?=${MUCH_BEHIND}))`, 'gu');
 const SHOP = new RegExp(`^,? *(?:${FROM_SHOP}|(?:from|by) (my \\p{L}+)|(?:from|at) (the (?:\\p{L}+ )?(?:market|fair|shop|store|sale|swap)))`, 'u');
-/** "In rust", "in a dark green". */
+/** A name that ends in its colour: "viscose twill in dark green". */
 const NAME_IN_COLOUR = new RegExp(`^(?<name>.+?) in (?:an? )?(?<colour>(?:[a-z]+ )?${FABRIC_COLOUR})$`, 'i');
+/** A colour behind the name that no name ends in: "in a dark aubergine". */
 const IN_COLOUR = /^ in (?:an? )?(?<colour>[a-zß-ɏ]+(?: [a-zß-ɏ]+)?)(?=\s*(?:$|[,.;(]|(?:from|at|for)\b))/;
 /** What all of it cost together. */
 const FOR_ALL = new RegExp(
@@ -195,7 +196,6 @@ function purchaseBeside(
   const width = widthSaid(wide?.groups ?? {}, unitOfWidth(low.slice(main.from, main.to), context.unit));
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
-  // "Viscose twill in dark green": within its name, or behind it where it is no colour that a name ends in.
   const within = 'name' in fact.fabric ? NAME_IN_COLOUR.exec(fact.fabric.name) : null;
   const behind = known || within ? null : IN_COLOUR.exec(low.slice(main.to));
   const inColour = behind && colourCalled(behind.groups?.['colour'] ?? '') !== undefined ? behind : undefined;

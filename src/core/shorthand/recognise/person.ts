@@ -95,8 +95,9 @@ const unknown: Recogniser = ({ low, names, subject, typed }, at) => {
 };
 
 /** Who stands before what was made, or in brackets behind it: "Anna: Wren dress 98", "Mrs Hale – Harrier coat", "Wren dress (Anna)". */
-const TITLE = /^(?:Mrs?|Ms|Miss|Dr)\.? /;
-const NAME = `((?:${TITLE.source.slice(1)})?\\p{Lu}[\\p{Ll}'-]+(?: \\p{Lu}[\\p{Ll}'-]+)?)`;
+const TITLE = '(?:Mrs?|Ms|Miss|Dr)\\.? ';
+const HAS_TITLE = new RegExp(`^${TITLE}`);
+const NAME = `((?:${TITLE})?\\p{Lu}[\\p{Ll}'-]+(?: \\p{Lu}[\\p{Ll}'-]+)?)`;
 const NAMED_BEFORE = new RegExp(`^${NAME}(?: ?:| [-–—])(?= )`, 'u');
 const NAMED_BEHIND = new RegExp(`^${NAME}(?=\\))`, 'u');
 /** What leads to it. */
@@ -142,7 +143,7 @@ const beside: Recogniser = ({ low, names, subject, typed }, at) => {
   if (name === '' || !isBeside || isNobody(name) || names.some((n) => n.from < to && n.to > at)) return [];
   const person: Choice = [{ is: 'new person', name }];
   const designer: Choice = [{ is: 'designer', name }];
-  const isBrought = subject.says.is === 'new pattern' && !behind && !TITLE.test(name) && !IS_KIN.test(name.toLowerCase());
+  const isBrought = subject.says.is === 'new pattern' && !behind && !HAS_TITLE.test(name) && !IS_KIN.test(name.toLowerCase());
   const meant = !isBrought ? [person] : /^ ?:/.test(low.slice(to)) ? [person, designer] : [designer, person];
   const choices = [...meant, mereWords(typed(at, to))];
   return [{ from: at, to, says: [], choices, weight: WEIGHTS.weak + WEIGHTS.word * 2 }];
