@@ -68,7 +68,7 @@ test('what floats is clean to axe too: the line, a fabric, the reasons, a pasted
   const clean = async () => expect(await violationsOn(page, page.url())).toEqual([]);
   await page.goto('/');
   await page.keyboard.press('/');
-  await page.getByLabel('Find, or write a make in one line').pressSequentially('tidewater C, hip D, tight armhole 2');
+  await page.getByLabel('Find, or write a make in one line').fill('tidewater C, hip D, tight armhole 2');
   await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
   await clean();
   await page.goto('/stash?fabric=fabric-sand-linen');

@@ -20,19 +20,16 @@ const A_CHART = 'Size\t36\t38\t40\nBust\t84\t88\t92\nWaist\t66\t70\t74\nHip\t90\
 class Hand {
   keys = 0;
   readonly #page: Page;
-  readonly #byLetters: boolean;
-  constructor(page: Page, typing: 'by letters' | 'by words') {
+  constructor(page: Page) {
     this.#page = page;
-    this.#byLetters = typing === 'by letters';
   }
   async press(...keys: readonly string[]) {
     for (const key of keys) await this.#page.keyboard.press(key);
     this.keys += keys.length;
   }
-  /** A phone's keyboard gives a word at a time, where a desk's gives letters. */
+  /** A word at a time, as a phone's keyboard gives them; letter by letter is the business of typing.spec.ts. Each letter is counted. */
   async type(text: string) {
-    if (this.#byLetters) await this.#page.keyboard.type(text);
-    else for (const word of text.split(/(?<= )/)) await this.#page.keyboard.insertText(word);
+    for (const word of text.split(/(?<= )/)) await this.#page.keyboard.insertText(word);
     this.keys += text.length;
   }
 }
@@ -173,7 +170,7 @@ async function tenGarments(page: Page, info: TestInfo, hand: Hand, toTheFit: rea
 test('the first evening: ten garments of six unknown patterns by the line and the log page, and an answer in every account', async ({
   page,
 }, info) => {
-  await tenGarments(page, info, new Hand(page, 'by letters'), ['Control+ArrowDown', 'Control+ArrowDown']);
+  await tenGarments(page, info, new Hand(page), ['Control+ArrowDown', 'Control+ArrowDown']);
 
   const cases = await accountsAgree(page);
   expect(cases.map((c) => [c.pattern.name, c.pattern.kind, c.makes.length])).toEqual(
@@ -226,7 +223,7 @@ test('what was entered in the demo can be taken along, with what it needs and no
   await page.getByRole('button', { name: 'Look round in the demo' }).click();
   await expect(page.getByRole('heading', { name: 'Day book' })).toBeVisible();
   await page.keyboard.press('/');
-  await page.keyboard.type('Curlew jeans M, waistband tight, love 4');
+  await page.keyboard.insertText('Curlew jeans M, waistband tight, love 4');
   await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('Version 1 of Curlew jeans is saved.')).toBeVisible();
@@ -301,7 +298,7 @@ test('a chart typed from a picture that lies beside it: figures and Enter walk t
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
 
-  test('the same ten garments', ({ page }, info) => tenGarments(page, info, new Hand(page, 'by words'), ['Control+ArrowDown']));
+  test('the same ten garments', ({ page }, info) => tenGarments(page, info, new Hand(page), ['Control+ArrowDown']));
 
   test('the same by thumb: a pattern and its size named, saved, and its account answers', async ({ page }) => {
     await startEmpty(page);

@@ -39,7 +39,7 @@ async function rename(page: Page, name: string) {
 test('a phone’s ledger and a desktop’s: both go on, are brought together, and what both changed is asked', async ({ page, browser }) => {
   await startEmpty(page);
   await page.keyboard.press('/');
-  await page.keyboard.type('Curlew skirt 40 in bed linen, love 4');
+  await page.keyboard.insertText('Curlew skirt 40 in bed linen, love 4');
   await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('Version 1 of Curlew skirt is saved.')).toBeVisible();
