@@ -50,4 +50,10 @@ test.each([
   ['a dress, flower pattern, size 12', ['dress']],
   ['red corduroy Tern dungarees', ['Tern dungarees']],
   ['red corduroy dungarees', ['red corduroy dungarees']],
+  // A verb, and no bag.
+  ['they bag at the knee after an hour', []],
+  ['the knees bag out', []],
+  ['it bags at the seat', []],
+  ['a Dunlin bag at the market', ['Dunlin bag']],
+  ['Dunlin bag out of denim', ['Dunlin bag']],
 ])('%s: %j', (text, names) => expect(named(text)).toEqual(names));

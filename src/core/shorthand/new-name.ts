@@ -56,7 +56,7 @@ export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ??
 
 /** Words that no new name begins with or holds. */
 const NO_NAME =
-  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|altered|mended|repaired|patched|darned|hemmed|shortened|lengthened|unpicked|washed|ironed|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between|which|what|who|whose|where|when|why|how)$/;
+  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|altered|mended|repaired|patched|darned|hemmed|shortened|lengthened|unpicked|washed|ironed|it|they|them|these|those|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between|which|what|who|whose|where|when|why|how)$/;
 
 const FABRICS: ReadonlySet<string> = new Set(FABRIC_NOUNS);
 const MOST_WORDS = 6;
@@ -68,6 +68,11 @@ const STYLE_PART =
   /^(?:sleeved?|leg|legged|waist|waisted|neck|necked|seam|seamed|pocket|collar|hem|front|back|shoulder|cuff|rise|length|down|up|button|zip|strap|elastic)$/;
 /** Words that may stand between that and the garment: "elastic waist wide leg trousers". */
 const STYLE_GOES_ON = 4;
+
+/** What trousers do at the knee is no thing that was made: "the knees bag out", "it bags at the seat". */
+const BAG = /^bags?$/;
+const BAGS_OUT =
+  /^ (?:out\b(?! of)|(?:a bit |a little |slightly |badly )?(?:at|around|round|behind|under|across) (?:the |my )?(?:back |front )?(?:knees?|seat|bum|bottom|crotch|elbows?|thighs?|tummy|waist|hips?|back|front)\b)/;
 
 /** What parts two words of one name. */
 const PARTS = /[^\s'"-]|\n/;
@@ -125,7 +130,8 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
     const ofTwo = before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word);
     // A cushion cover is what a cushion is.
     const ofBefore = before !== undefined && /^(?:bottoms|covers?)$/.test(word.word) && isGarment(before.word);
-    const noun = isGarment(word.word) || ofTwo || ofBefore;
+    const bagsOut = BAG.test(word.word) && BAGS_OUT.test(low.slice(word.to));
+    const noun = !bagsOut && (isGarment(word.word) || ofTwo || ofBefore);
     if (noun && !goesOn) {
       // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
       const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));

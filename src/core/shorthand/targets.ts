@@ -144,6 +144,7 @@ const centreBack = wide('centre-back-seam');
 const centreBackWaist = wide('centre-back-seam', { wideZones: ['waist'] });
 const waistDarts = wide('waist-darts', { wideZones: ['waist'] });
 const strap = long('strap-length');
+const crotchLength = long('crotch-points');
 const dart = low('bust-dart');
 
 /** What can be changed, by the words for it. */
@@ -258,7 +259,12 @@ const TARGETS: Readonly<Record<string, Target>> = {
   'front rise': rise,
   'back rise': rise,
   'crotch depth': rise,
-  crotch: low('scoop-crotch'),
+  // Its curve is deeper, its seam longer: where, is asked.
+  crotch: low('scoop-crotch', { long: 'crotch-points' }),
+  'back crotch': crotchLength,
+  'front crotch': crotchLength,
+  'crotch length': crotchLength,
+  'crotch seam': crotchLength,
   'crotch curve': low('scoop-crotch'),
   'crotch point': long('crotch-points'),
   'crotch points': long('crotch-points'),

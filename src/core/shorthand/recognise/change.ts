@@ -263,7 +263,21 @@ function made(
     const choices = ways.flatMap((w) => (w ? [w.says] : []));
     return choices.length > 0 ? asks(...choices) : undefined;
   }
+  if (aim.kind === 'crotch-points' && !/points?$/.test(target)) return alongTheCrotch(aim, cm, tail, s, s.typed(from, to));
   return change(aim, cm, tail, s, s.typed(from, to), target);
+}
+
+/** A crotch that was made longer or shorter: at its points, over the seat or up to the waist, nobody said. */
+function alongTheCrotch(aim: Aim, cm: number | undefined, tail: string, s: Sentence, whole: string): Meant {
+  const piece = pieceIn(whole.toLowerCase());
+  const at = (place: Aim) => change(place, cm, tail, s, whole);
+  const rise = at({ kind: 'rise', sign: aim.sign });
+  const places = [
+    at(aim),
+    piece === 'front' ? undefined : at({ kind: aim.sign > 0 ? 'full-seat' : 'flat-seat', sign: 1 }),
+    piece === undefined ? rise : ofPart(rise, piece),
+  ];
+  return asks(...places.flatMap(waysOf), mereWords(whole));
 }
 
 /** Which piece some words name. */

@@ -32,6 +32,9 @@ const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`
 const MEASURED = /^ (?:(?:long|short|wid|narrow|loos|tight|low|high|deep)er)(?![a-z])/;
 const IS_FRACTION = /^[1357] ?\/ ?(?:2|4|8|16)$/;
 
+/** Where what was said of a part of the whole is over: "on top of that" tells of none. */
+const ENDS = '(?=\\s*(?:$|[,.;·|&)/\\n]|(?:and|in|with|but|from|then|took|so|for|because|as|since)\\b))';
+
 /** Sizes at a place: by their label, or by how many sizes up or down. */
 export const recogniseSizeAt = byRules([
   // "Recut the sleeves in D".
@@ -92,6 +95,16 @@ export const recogniseSizeAt = byRules([
     ({ zones, size }, s) => {
       const label = labelOf(size, s, false);
       return label === undefined || /^(?:a|an|i)$/.test(size ?? '') ? undefined : at(whole(label), zones, s);
+    },
+  ),
+  // Above and below a place: "16 from the waist down", "14 up top".
+  given(/waist|hip|top|bottom/, rule)(
+    `(?:(?:with|and|but|cut|in|then|to) )*(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:(?<below>(?:from|below) ${THE}(?<from>waist|hips?)(?: downwards?| down)?|(?:on|at) the bottom)|(?<above>above the waist|from the waist up(?:wards?)?|on (?:the )?top|at the top|up top))${ENDS}`,
+    'sure',
+    ({ size, below, from }, s) => {
+      const label = labelOf(size, s, true);
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
+      return at(whole(label), below === undefined ? 'shoulders and bust' : from?.startsWith('hip') ? 'hips' : 'waist and hips', s);
     },
   ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".

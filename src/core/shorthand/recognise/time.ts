@@ -6,7 +6,10 @@ import { asks, byRules, mereWords, rule, says, weightOver, type Meant } from '..
 import { PHASES_SAID } from '../words';
 import { DAY, daysOf, tellsOfFinishing } from './date';
 
-const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
+const ONES = '(?:one|two|three|four|five|six|seven|eight|nine)';
+/** More than the duration's own reader knows in words: "forty", "thirty-five", "a hundred". */
+const LARGE = `(?:eleven|twelve|fifteen|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[ -]${ONES})?|(?:an? |one )?hundred)`;
+const COUNT = `(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|${LARGE}|${ONES}|ten)`;
 const UNIT = '(?:hours?|hrs?|h|minutes?|mins?|min|mornings?|afternoons?|evenings?|days?|weekends?|nights?)';
 const TERM = `(?:${COUNT}\\s?(?:and a half |½ )?${UNIT}(?! ago| old| later| trip)|(?:half an?|an?|a whole) (?:hours?|minute|morning|afternoon|evening|day|weekend|night)(?! ago| at| out| in the| to)(?: and a half)?|(?:a|an) (?:hour|day|weekend|evening) and a half)`;
 const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?[ \\t]?h[ \\t]?\\d{1,2}(?![./]\\d)(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
@@ -17,11 +20,21 @@ const PHASE = `(?<phase>${PHASES})(?! included)`;
 /** What is in it, and is not all of it: "3 h including cutting". */
 const INCLUDED = `(?:,? ?\\(?(?:including|incl\\.?|inc\\.?) (?:the |all )?(?:${PHASES}|everything)\\)?|,? ?\\(?(?:${PHASES}|everything) included\\)?)`;
 
+const figureIn = (words: string): string =>
+  String(
+    words
+      .replace(/^(?:an?|one) /, '')
+      .split(/[ -]/)
+      .reduce((sum, word) => sum + (countOf(word) ?? 0), 0),
+  );
+const EACH_LARGE = new RegExp(`\\b${LARGE}\\b`, 'g');
+
 /** Minutes of what was said; words that the duration's own reader does not know are put in its own. */
 function minutesOf(text: string): number | undefined {
   const said = text
     .trim()
     .replace(/(?:(\d+) )?\b([13])\/([24])\b/g, (_, n: string | undefined, a: string, b: string) => String(Number(n ?? 0) + Number(a) / Number(b)))
+    .replace(EACH_LARGE, (words) => figureIn(words))
     .replace(/\bnights?\b/g, (w) => (w === 'night' ? 'evening' : 'evenings'))
     .replace(/\ba whole\b/g, 'one')
     .replace(/\ba couple of\b/g, 'two')
