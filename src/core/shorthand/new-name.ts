@@ -69,10 +69,11 @@ const STYLE_PART =
 /** Words that may stand between that and the garment: "elastic waist wide leg trousers". */
 const STYLE_GOES_ON = 4;
 
-/** What trousers do at the knee is no thing that was made: "the knees bag out", "it bags at the seat". */
-const BAG = /^bags?$/;
+/** Behind "bag" or "bags": that trousers do so at the knee. */
 const BAGS_OUT =
-  /^ (?:out\b(?! of)|(?:a bit |a little |slightly |badly )?(?:at|around|round|behind|under|across) (?:the |my )?(?:back |front )?(?:knees?|seat|bum|bottom|crotch|elbows?|thighs?|tummy|waist|hips?|back|front)\b)/;
+  /^ (?:out\b(?! of)|(?:a bit|a little|slightly|badly)(?![a-z])|(?:at|in|around|round|behind|under|over|across) (?:the |my )?(?:back |front )?(?:knees?|seat|bum|bottom|crotch|elbows?|thighs?|tummy|waist|hips?|back|front)\b)/;
+/** Whether a word is what a garment does, and no thing that was made: "the knees bag out", "the Gangway bags at the seat". */
+export const isBaggingOut = ({ word, to }: WordAt, low: string): boolean => /^bags?$/.test(word) && BAGS_OUT.test(low.slice(to));
 
 /** What parts two words of one name. */
 const PARTS = /[^\s'"-]|\n/;
@@ -130,8 +131,7 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
     const ofTwo = before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word);
     // A cushion cover is what a cushion is.
     const ofBefore = before !== undefined && /^(?:bottoms|covers?)$/.test(word.word) && isGarment(before.word);
-    const bagsOut = BAG.test(word.word) && BAGS_OUT.test(low.slice(word.to));
-    const noun = !bagsOut && (isGarment(word.word) || ofTwo || ofBefore);
+    const noun = !isBaggingOut(word, low) && (isGarment(word.word) || ofTwo || ofBefore);
     if (noun && !goesOn) {
       // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
       const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));

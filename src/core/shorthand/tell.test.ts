@@ -386,6 +386,11 @@ describe('a telling is split into makes', () => {
       'Heron dress v1: waist too high by 2 cm. v2: lowered waist 2 cm, fits. v3 same as v2 in wool',
       ['Heron dress v1: waist too high by 2 cm.', 'v2: lowered waist 2 cm, fits.', 'v3 same as v2 in wool'],
     ],
+    [
+      'attempts by theirs',
+      'Curlew jeans, attempt 1. Toile in old sheets, tight at the thighs. Attempt 2 in denim, great',
+      ['Curlew jeans, attempt 1. Toile in old sheets, tight at the thighs.', 'Attempt 2 in denim, great'],
+    ],
     ['one version', 'Heron dress. Version 2, waist right.', ['Heron dress. Version 2, waist right.']],
     [
       'dictated in one breath',

@@ -82,8 +82,9 @@ const THEN_ONE = /\b(?:then|next|after that|afterwards) (?:an?|another|my) $/;
 /** Words that say that it is one more. */
 const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
-const VERSION_HERE = /^(?:and |then |the )*(?:v\.? ?|version |no\.? ?|#)\d{1,2}(?![\p{L}\d])/u;
-const VERSION_SAID = /(?<![\p{L}\d])(?:v\.? ?|version |no\.? ?|#)\d{1,2}(?![\p{L}\d])/u;
+const NUMBERED = '(?:v\\.? ?|version |no\\.? ?|#|attempt |try |take )\\d{1,2}(?![\\p{L}\\d]| ?(?:cm|mm|inch|m\\b))';
+const VERSION_HERE = new RegExp(`^(?:and |then |the )*${NUMBERED}`, 'u');
+const VERSION_SAID = new RegExp(`(?<![\\p{L}\\d])${NUMBERED}`, 'u');
 const OF_TOILE = new RegExp(`(?<![a-z])${TOILE}s?(?![a-z])`);
 /** Behind a toile: that now it is the garment itself. */
 const AFTER_A_TOILE = new RegExp(

@@ -45,17 +45,18 @@ const OF_IT = '(?: (?:the )?(?:bodice|body|sleeves?|skirt|hood|yoke|it|them|whol
 /** A second layer of the fabric itself: no part that is asked for, and not what the garment is of. */
 const UNDERLINED =
   /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all|(?:the|both) [a-zß-ɏ]+(?: [a-zß-ɏ]+)?))?(?: (?:in|with|of|from|is|was))?(?: (?:an?|the|some|my))? ?$/;
-const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${MONEY}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
+const ROUGHLY = '(?:(?:about|around|roughly|approx\\.?|only|just|~) ?)?';
+const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?${ROUGHLY}(?<price>${MONEY}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 /** "1.4 m @ 22": for each of them. */
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
 /** What follows an amount that is for a length of it, or for something else. */
 const NOT_IN_ALL = `(?!\\d|[.,]\\d| ?(?:an?|per|the|each|/|for|on|of|worth|apiece)(?![a-z])| ?/| (?:an? |the |new )?(?:${NOTION}|${NO_FABRIC})(?![a-z]))`;
 /** "For 30 euros", "it cost €30 altogether": for all of it. */
-const PAID = `(?: *,? *\\(?(?:for|costing|costs?|was|(?:which|that|it) (?:was|cost)|(?:the )?(?:fabric|cloth|material)(?: (?:was|cost|came to|for))?:?)(?: me)? (?<paid>${SIGNED_MONEY})(?: (?:for (?:it|the piece|the lot)|${IN_ALL}))?${NOT_IN_ALL}\\)?)`;
+const PAID = `(?: *,? *\\(?(?:for|costing|costs?|was|(?:which|that|it) (?:was|cost)|(?:the )?(?:fabric|cloth|material)(?: (?:was|cost|came to|for))?:?)(?: me)? ${ROUGHLY}(?<paid>${SIGNED_MONEY})(?: (?:for (?:it|the piece|the lot)|${IN_ALL}))?${NOT_IN_ALL}\\)?)`;
 /** An amount by itself: for a metre, for all of it, or for the whole garment. */
-const PERHAPS = `(?: *,? *\\(?(?<perhaps>${SIGNED_MONEY})(?: (?<all>${IN_ALL}))?${NOT_IN_ALL}\\)?)`;
+const PERHAPS = `(?: *,? *\\(?${ROUGHLY}(?<perhaps>${SIGNED_MONEY})(?: (?<all>${IN_ALL}))?${NOT_IN_ALL}\\)?)`;
 /** "2 m at 15". */
-const AT = `(?: *,? *\\(?at (?<at>${MONEY})(?! ?(?:cm|mm|m|in|inch(?:es)?|wide|h|am|pm|%|:|[.,]\\d)(?![a-z]))${NOT_IN_ALL}\\)?)`;
+const AT = `(?: *,? *\\(?at ${ROUGHLY}(?<at>${MONEY})(?! ?(?:cm|mm|m|in|inch(?:es)?|wide|h|am|pm|%|:|[.,]\\d)(?![a-z]))${NOT_IN_ALL}\\)?)`;
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? \\(?(?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END}\\)?)`;
 const WIDTH_AFTER = `(?:,? ?(?:at )?\\(?${WIDTH}\\)?)`;

@@ -36,7 +36,7 @@ const BE =
   "(?:is|are|was|were|feels?|felt|turned out|came out|ended up|seems?|looks?|sits?|fits?|fitted|hangs?|hits?|lands?|falls?|ends?|works?|worked|came up|stays?|remains?|'s|'re)";
 const NOT =
   "(?:not|isn't|aren't|wasn't|weren't|no longer|never|nothing|without|no|doesn't feel|don't feel|didn't feel|isn't really|not at all|hardly)";
-const PLACE = '(?:at|in|across|on|round|around|through|over|under|for|along|about|near|above|below)';
+const PLACE = '(?:at|in|across|on|round|around|through|over|under(?! (?:the |my )?arms?\\b)|for|along|about|near|above|below)';
 const SIDE = '(?: (?<side>on the left|on the right|left only|right only|on the left side|on the right side))?';
 /** By how much, and on which side, behind a fault. */
 const TAIL = new RegExp(

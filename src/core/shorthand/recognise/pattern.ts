@@ -17,7 +17,7 @@ const numbered = (version: number | undefined): Meant | undefined =>
   version === undefined || version < 1 || version > MOST_VERSIONS ? undefined : says({ is: 'version', version });
 
 /** "Better than v3" is another one. */
-const COMPARED = /\b(?:than|like|from|as|of|unlike|since) (?:the |my |in |on )*$/;
+const COMPARED = /\b(?:than|like|from|as|of|unlike|since|after|before|because|where) (?:the |my |in |on )*$/;
 
 const version = byRules([
   rule(`(?:version|v|no\\.?|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }, s, from) =>
@@ -40,6 +40,9 @@ const version = byRules([
     `(?:the )?(?<n>${ORDINAL})(?: (?:one|pair|version))? (?:is|was|i made|i cut)(?= (?:in|of|from|made|cut|an?|size)(?![a-z]))`,
     'sure',
     ({ n = '' }, s, from) => (isOfItsName(s, from) ? numbered(ordinalOf(n)) : undefined),
+  ),
+  rule(`(?:attempt|try) (?<n>\\d{1,2})(?![a-z0-9]|[.,]\\d| ?(?:cm|mm|m|%|inch(?:es)?)(?![a-z]))`, 'sure', ({ n = '' }, s, from) =>
+    COMPARED.test(s.low.slice(0, from)) ? undefined : numbered(countOf(n)),
   ),
   rule(`take (?<n>\\d{1,2}|${COUNT})(?=\\s*(?:$|[,.;:]))`, 'sure', ({ n = '' }) => numbered(countOf(n))),
   // "my third Foreshore tee", "the 2nd gangway trousers".

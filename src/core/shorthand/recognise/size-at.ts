@@ -32,6 +32,7 @@ const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`
 const MEASURED = /^ (?:(?:long|short|wid|narrow|loos|tight|low|high|deep)er)(?![a-z])/;
 const IS_FRACTION = /^[1357] ?\/ ?(?:2|4|8|16)$/;
 
+const OF_BOTTOM = /\b(?:bottom|below|down)\b/;
 /** Where what was said of a part of the whole is over: "on top of that" tells of none. */
 const ENDS = '(?=\\s*(?:$|[,.;·|&)/\\n]|(?:and|in|with|but|from|then|took|so|for|because|as|since)\\b))';
 
@@ -98,13 +99,17 @@ export const recogniseSizeAt = byRules([
     },
   ),
   // Above and below a place: "16 from the waist down", "14 up top".
-  given(/waist|hip|top|bottom/, rule)(
-    `(?:(?:with|and|but|cut|in|then|to) )*(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:(?<below>(?:from|below) ${THE}(?<from>waist|hips?)(?: downwards?| down)?|(?:on|at) the bottom)|(?<above>above the waist|from the waist up(?:wards?)?|on (?:the )?top|at the top|up top))${ENDS}`,
+  given(/waist|hip|top/, rule)(
+    `(?<lead>(?:(?:with|and|but|cut|in|then|to) )*(?:(?:an?|the) )?(?:size )?)(?<size>${LABEL}) (?:(?:from|below) ${THE}(?<from>waist|hips?)(?: downwards?| down)?|(?<top>above the waist|from the waist up(?:wards?)?|on (?:the )?top|at the top|up top))${ENDS}`,
     'sure',
-    ({ size, below, from }, s) => {
+    ({ lead, size, from, top }, s, begun) => {
       const label = labelOf(size, s, true);
       if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
-      return at(whole(label), below === undefined ? 'shoulders and bust' : from?.startsWith('hip') ? 'hips' : 'waist and hips', s);
+      // "Six buttons, 2 at the top", "sits 5 below the waist": a figure is a size where it is called so, or where one is told by halves.
+      const byItself = lead !== '' || /(?:^|[,;(])\s*$/.test(s.low.slice(0, begun));
+      const halves = top === undefined ? byItself : OF_BOTTOM.test(s.low);
+      if (/^\d/.test(label) && !/\bsize $/.test(lead ?? '') && !halves) return undefined;
+      return at(whole(label), top !== undefined ? 'shoulders and bust' : from?.startsWith('hip') ? 'hips' : 'waist and hips', s);
     },
   ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
