@@ -152,6 +152,6 @@ test('account, sew next, day book, plan page and command line give one answer to
       expect([...dayBook].sort()).toEqual([...accounts].sort());
     }),
     // LEDGERS=1000 npx jest one-answer looks further.
-    { numRuns: Number(process.env['LEDGERS'] ?? 60) },
+    { numRuns: Number(process.env['LEDGERS'] ?? 150) },
   );
 });

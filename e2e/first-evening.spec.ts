@@ -27,7 +27,7 @@ class Hand {
     for (const key of keys) await this.#page.keyboard.press(key);
     this.keys += keys.length;
   }
-  /** A word at a time, as a phone's keyboard gives them; letter by letter is the business of typing.spec.ts. Each letter is counted. */
+  /** A word at a time, as a phone's keyboard gives them; letter by letter a whole line is typed in record.spec.ts. Each letter is counted. */
   async type(text: string) {
     for (const word of text.split(/(?<= )/)) await this.#page.keyboard.insertText(word);
     this.keys += text.length;

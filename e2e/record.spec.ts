@@ -69,7 +69,7 @@ test('a repeat by the line, in one sentence; what it does not say is as last tim
   await page.goto('/');
   await page.keyboard.press('/');
   const line = page.getByLabel('Find, or write a make in one line');
-  await page.keyboard.insertText('tidewater shirt 4 · hip C, sleeve +1.5 tight armhole 2 love 4 blue st');
+  await line.pressSequentially('tidewater shirt 4 · hip C, sleeve +1.5 tight armhole 2 love 4 blue st');
   const panel = page.getByRole('region', { name: 'The make in this line' });
   await expect(panel.getByRole('listitem').filter({ hasText: 'altered' })).toContainText('sleeve length +1.5');
   await expect(panel.getByRole('listitem').filter({ hasText: 'kept as words' })).toContainText('blue st');

@@ -54,6 +54,7 @@ test.each([
   ['they bag at the knee after an hour', []],
   ['the knees bag out', []],
   ['it bags at the seat', []],
+  ['they bag out of shape', []],
   ['a Dunlin bag at the market', ['Dunlin bag']],
   ['Dunlin bag out of denim', ['Dunlin bag']],
 ])('%s: %j', (text, names) => expect(named(text)).toEqual(names));

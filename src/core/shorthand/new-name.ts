@@ -71,9 +71,12 @@ const STYLE_GOES_ON = 4;
 
 /** Behind "bag" or "bags": that trousers do so at the knee. */
 const BAGS_OUT =
-  /^ (?:out\b(?! of)|(?:a bit|a little|slightly|badly)(?![a-z])|(?:at|in|around|round|behind|under|over|across) (?:the |my )?(?:back |front )?(?:knees?|seat|bum|bottom|crotch|elbows?|thighs?|tummy|waist|hips?|back|front)\b)/;
+  /^ (?:out\b(?! of (?!shape))|(?:a bit|a little|slightly|badly)(?![a-z])|(?:at|in|around|round|behind|under|over|across) (?:the |my )?(?:back |front )?(?:knees?|seat|bum|bottom|crotch|elbows?|thighs?|tummy|waist|hips?|back|front)\b)/;
 /** Whether a word is what a garment does, and no thing that was made: "the knees bag out", "the Gangway bags at the seat". */
 export const isBaggingOut = ({ word, to }: WordAt, low: string): boolean => /^bags?$/.test(word) && BAGS_OUT.test(low.slice(to));
+/** The same of one that is known, where more says so: "the Gangway bags in the wash". */
+export const isKnownToBag = (next: WordAt, low: string): boolean =>
+  isBaggingOut(next, low) || (next.word === 'bags' && /^ (?:at|out|in|round|around|under|over|behind)\b/.test(low.slice(next.to)));
 
 /** What parts two words of one name. */
 const PARTS = /[^\s'"-]|\n/;

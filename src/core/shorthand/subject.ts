@@ -4,7 +4,7 @@ import { isLower } from '../records/usual-zones';
 import type { KnownPattern, LineContext, Subject } from './sentence';
 import { folded, sameNoun, type NameFound, type WordAt } from './names';
 import { isMadeOver, madeOverFrom, madeOverIn, withoutArticle } from './made-over';
-import { BESIDE, isBaggingOut, isGarment, leadLength, newSubject } from './new-name';
+import { BESIDE, isGarment, isKnownToBag, leadLength, newSubject } from './new-name';
 import { isTradeWord } from './words';
 
 /** What is said of the main pattern where another brings the rest: "Saltmarsh bodice with Grebe sleeves". */
@@ -51,7 +51,7 @@ export function subjectOf(
   /** The garment that is said right behind a short form of a name. */
   const nounAfter = (n: NameFound): WordAt | undefined => {
     const next = n.whole ? undefined : words.find((w) => w.from >= n.to);
-    return next && low.slice(n.to, next.from).trim() === '' && isGarment(next.word) && !isBaggingOut(next, low) ? next : undefined;
+    return next && low.slice(n.to, next.from).trim() === '' && isGarment(next.word) && !isKnownToBag(next, low) ? next : undefined;
   };
   /** How long the part is that is said behind a name, where another pattern is named after it; 0 where none is. */
   const partAt = (at: number): number =>

@@ -308,6 +308,6 @@ test('archives cut off or hurt anywhere: each is refused, or is the very same le
       await unhurt(hurt);
     }),
     // HURTS=10000 npx jest zip-ledger looks further.
-    { numRuns: Number(process.env['HURTS'] ?? 120) },
+    { numRuns: Number(process.env['HURTS'] ?? 250) },
   );
 });

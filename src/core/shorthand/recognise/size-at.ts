@@ -32,6 +32,7 @@ const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`
 const MEASURED = /^ (?:(?:long|short|wid|narrow|loos|tight|low|high|deep)er)(?![a-z])/;
 const IS_FRACTION = /^[1357] ?\/ ?(?:2|4|8|16)$/;
 
+/** That the lower half is spoken of too. */
 const OF_BOTTOM = /\b(?:bottom|below|down)\b/;
 /** Where what was said of a part of the whole is over: "on top of that" tells of none. */
 const ENDS = '(?=\\s*(?:$|[,.;·|&)/\\n]|(?:and|in|with|but|from|then|took|so|for|because|as|since)\\b))';
@@ -106,9 +107,8 @@ export const recogniseSizeAt = byRules([
       const label = labelOf(size, s, true);
       if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
       // "Six buttons, 2 at the top", "sits 5 below the waist": a figure is a size where it is called so, or where one is told by halves.
-      const byItself = lead !== '' || /(?:^|[,;(])\s*$/.test(s.low.slice(0, begun));
-      const halves = top === undefined ? byItself : OF_BOTTOM.test(s.low);
-      if (/^\d/.test(label) && !/\bsize $/.test(lead ?? '') && !halves) return undefined;
+      const mayBeSize = top === undefined ? lead !== '' || /(?:^|[,;(])\s*$/.test(s.low.slice(0, begun)) : OF_BOTTOM.test(s.low);
+      if (/^\d/.test(label) && !/\bsize $/.test(lead ?? '') && !mayBeSize) return undefined;
       return at(whole(label), top !== undefined ? 'shoulders and bust' : from?.startsWith('hip') ? 'hips' : 'waist and hips', s);
     },
   ),

@@ -103,9 +103,10 @@ const recogniseWhole = byRules([
       if (s.subject?.says.is === 'new thing' && /^\d+$/.test(size)) return undefined;
       const behind = s.low.slice(from + size.length);
       const item =
-        (/(?:^|[,;·|.\n:(])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(behind)) ||
-        // "Medium with 3 cm off the sleeves": by its word it is none of what may be counted.
-        (/(?:^|[,;·|.\n:(])$/.test(before) && /^(?:small|medium|large|extra)/.test(size) && /^ (?:with|and|but|throughout)\b/.test(behind)) ||
+        (/(?:^|[,;·|.\n:(])$/.test(before) &&
+          (/^\s*(?:[,;·|.\n]|$)/.test(behind) ||
+            // "Medium with 3 cm off the sleeves": by its word it is none of what may be counted.
+            (/^(?:small|medium|large|extra)/.test(size) && /^ (?:with|and|but|throughout)\b/.test(behind)))) ||
         // "(white lawn, C)".
         (/[,;]$/.test(before) && /^\s*\)/.test(behind));
       return followsSubject(s, from) || item || (isBehindFabric(s, from) && !/\d ?c?m$/.test(size) && /^\s*(?:$|[,;·|.\n])/.test(behind))

@@ -34,7 +34,7 @@ function minutesOf(text: string): number | undefined {
   const said = text
     .trim()
     .replace(/(?:(\d+) )?\b([13])\/([24])\b/g, (_, n: string | undefined, a: string, b: string) => String(Number(n ?? 0) + Number(a) / Number(b)))
-    .replace(EACH_LARGE, (words) => figureIn(words))
+    .replace(EACH_LARGE, figureIn)
     .replace(/\bnights?\b/g, (w) => (w === 'night' ? 'evening' : 'evenings'))
     .replace(/\ba whole\b/g, 'one')
     .replace(/\ba couple of\b/g, 'two')
