@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { anyOf, countOf, END, LENGTH, lengthOf } from './amounts';
 
 test.each<[string, number, boolean]>([
@@ -40,4 +41,14 @@ test('a tree of words finds each of them, the longest first, and nothing else', 
   const found = new RegExp(`^${anyOf(words)}${END}`);
   for (const word of words) expect(found.exec(`${word} tight`)?.[0]).toBe(word);
   for (const other of ['hi', 'he', 'hipster', 'cxb.', '']) expect(found.test(other)).toBe(false);
+});
+
+test('any words at all are found at the start of a text, the longest of them first', () => {
+  const word = fc.string({ unit: fc.constantFrom('a', 'b', '.', '(', '\\', ' '), minLength: 1, maxLength: 5 });
+  fc.assert(
+    fc.property(fc.array(word, { minLength: 1, maxLength: 12 }), word, (words, text) => {
+      const longest = words.filter((each) => text.startsWith(each)).toSorted((one, other) => other.length - one.length)[0];
+      expect(new RegExp(`^${anyOf(words)}`).exec(text)?.[0]).toBe(longest);
+    }),
+  );
 });

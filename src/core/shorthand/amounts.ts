@@ -39,17 +39,28 @@ const PARTS: Readonly<Record<string, number>> = {
   'seven eighths': 7 / 8,
 };
 
-interface Branch {
-  ends: boolean;
-  readonly next: Map<string, Branch>;
-}
+const escaped = (letters: string): string => letters.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
 
-/** A branch as a source: what is common is written once, and the longest word is tried first. */
-function branchSource({ ends, next }: Branch): string {
-  const ways = [...next].map(([letter, branch]) => `${letter.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')}${branchSource(branch)}`);
-  const [only = ''] = ways;
-  if (ways.length === 0) return '';
-  return ways.length === 1 && !ends ? only : `(?:${ways.join('|')})${ends ? '?' : ''}`;
+/**
+ * What these words have behind their first letters, as a source: what is common is written once, and the longest word is tried first.
+ *
+ * @param words sorted, each once; of those from one place to another the first letters are the same
+ */
+function endings(words: readonly string[], from: number, to: number, letters: number): string {
+  const [first = '', last = ''] = [words[from], words[to - 1]];
+  let common = letters;
+  while (common < first.length && first[common] === last[common]) common++;
+  const shared = escaped(first.slice(letters, common));
+  if (to - from <= 1) return shared;
+  // The shortest stands first.
+  const ends = first.length === common;
+  const ways: string[] = [];
+  for (let at = from + Number(ends), next; at < to; at = next) {
+    next = at + 1;
+    while (next < to && words[next]?.[common] === words[at]?.[common]) next++;
+    ways.push(endings(words, at, next, common));
+  }
+  return `${shared}(?:${ways.join('|')})${ends ? '?' : ''}`;
 }
 
 /**
@@ -59,17 +70,9 @@ function branchSource({ ends, next }: Branch): string {
  * @example anyOf(['hip', 'hips']) // '(?:hip(?:s)?)'
  */
 export function anyOf(words: Iterable<string>): string {
-  const root: Branch = { ends: false, next: new Map() };
-  for (const word of words) {
-    let at = root;
-    for (const letter of word) {
-      let branch = at.next.get(letter);
-      if (!branch) at.next.set(letter, (branch = { ends: false, next: new Map() }));
-      at = branch;
-    }
-    at.ends = true;
-  }
-  return `(?:${branchSource(root)})`;
+  // Made for dozens of lists while the page that is looked at waits.
+  const sorted = [...new Set(words)].sort();
+  return `(?:${endings(sorted, 0, sorted.length, 0)})`;
 }
 
 /** No letter and no figure follows. */
