@@ -6,7 +6,6 @@ import { toast } from 'react-toastify';
 import { db } from '../data/database';
 import { settleDrafts } from '../data/drafts';
 import { keepFresh } from '../data/keep-fresh';
-import { loadShapes } from '../data/journal';
 import { readAhead } from '../data/queries';
 import { tellTogether } from '../data/told-together';
 import { whenIdle } from '../data/when-idle';
@@ -68,6 +67,4 @@ if (import.meta.env.PROD) {
 }
 /** How long a screen has been looked at before what it may need next is loaded, ms: until then that would only hold it up. */
 const LOOKED_AT = 4000;
-// What is needed to write what is being typed: a newer app may take the place of this one's parts before it is left.
-const loadWriting = () => Promise.all([loadShapes(), import('./find'), import('../data/commands/enter-make')]);
-setTimeout(() => whenIdle(() => void loadWriting().catch(() => undefined)), LOOKED_AT);
+setTimeout(() => whenIdle(() => void import('./load-writing').then(({ loadWriting }) => loadWriting()).catch(() => undefined)), LOOKED_AT);
