@@ -75,3 +75,25 @@ describe('of which no day is said', () => {
     expect(draft?.make.knownTo).toBe(knownTo);
   });
 });
+
+describe('a name in brackets behind what a garment is', () => {
+  const TEXT = 'Linen trousers (Heron), size 14';
+  const answered = (choice: number) =>
+    readMake(TEXT, LEDGER, { context: CONTEXT, spoken: MAREN, answers: { heron: choice }, newId: () => `new ${ids++}` });
+
+  test('is asked, and is the pattern’s or a person’s', () => {
+    expect(
+      read(TEXT)
+        .chips.filter(({ asks }) => asks)
+        .map(({ text }) => text),
+    ).toEqual(['Heron']);
+    const [pattern, person] = [answered(0), answered(1)];
+    expect([pattern.pattern?.name, pattern.person?.name]).toEqual(['Heron trousers', MAREN?.name]);
+    expect([person.pattern?.name, person.person?.name]).toEqual(['Linen trousers', 'Heron']);
+  });
+
+  test('is asked only where the garment has no name of its own', () => {
+    const choices = read('Tern trousers (Heron), size 14').chips.find(({ asks }) => asks)?.choices ?? [];
+    expect(choices.flat().map(({ is }) => is)).toEqual(['new person', 'words']);
+  });
+});

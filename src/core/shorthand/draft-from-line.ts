@@ -107,7 +107,8 @@ function readFor(text: string, tables: LineTables, { context, spoken, answers = 
   const newPerson: Person | undefined = name === undefined ? undefined : { id: newId(), name, child: false };
   const person = withId(tables.people, stated(chips, 'person')?.personId) ?? newPerson ?? spoken;
   const thing = stated(chips, 'new thing');
-  const first = stated(chips, 'new pattern') ?? thing;
+  // What it is called beside outweighs what it is: "Shirt dress (Fulmar)".
+  const first = stated(chips.toReversed(), 'new pattern') ?? thing;
   if (first && !pattern) {
     const named = draftNamed(first.name, { personId: person?.id, fitless: thing === first, day: context.today, newId });
     const designer = stated(chips, 'designer')?.name;

@@ -134,7 +134,8 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
     const ofTwo = before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word);
     // A cushion cover is what a cushion is.
     const ofBefore = before !== undefined && /^(?:bottoms|covers?)$/.test(word.word) && isGarment(before.word);
-    const noun = !isBaggingOut(word, low) && (isGarment(word.word) || ofTwo || ofBefore);
+    const isOfSleeve = /^caps?$/.test(word.word) && before?.word === 'sleeve';
+    const noun = !isBaggingOut(word, low) && !isOfSleeve && (isGarment(word.word) || ofTwo || ofBefore);
     if (noun && !goesOn) {
       // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
       const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));
@@ -152,13 +153,15 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
 /** "From the Tern pattern", ", Tern pattern,": a name by itself. */
 const CALLED =
   /(?:\b(?:from|using|used|following)(?: (?:the|a|an|my))? |[,;(] ?(?:(?:the|a) )?)(?<name>(?!(?:from|using|used|following)\b)[\p{L}'&-]{3,}(?: [\p{L}'&-]{3,}){0,2})(?: sewing)? pattern(?= *(?:$|[,;.·|)]|in\b|by\b|for\b|size\b|again\b|but\b|and\b|with\b))/u;
+/** ", pattern: Tern,", "(pattern: Tern)". */
+const CALLED_BEHIND = /[,;(] ?pattern: ?(?:the )?(?<name>[\p{L}'&-]{3,}(?: [\p{L}'&-]{3,}){0,2})(?= *(?:$|[,;.·|)\n]))/u;
 /** What a pattern is that is not called so: how it came, and what is printed on a fabric. */
 const NOT_CALLED =
   /\b(?:own|self|drafted|paper|pdf|free|bought|vintage|old|new|same|this|that|other|another|first|last|commercial|indie|magazine|book|basic|simple|traced|printed|sewing|master|floral|flower|flowery|leaf|stripe|striped|check|checked|dot|dotted|spotted|geometric|animal|zigzag|paisley|lovely|nice|pretty|busy|bold|small|large|big)\b/;
 
 /** A pattern that is called one, with what it is of from the words around: the Tern dungarees. */
 function calledPattern({ low, names, typed }: LineSoFar): Subject | undefined {
-  const found = CALLED.exec(low);
+  const found = CALLED.exec(low) ?? CALLED_BEHIND.exec(low);
   const said = found?.groups?.['name'];
   if (!found || said === undefined || NOT_CALLED.test(said) || said.split(' ').some((word) => isTradeWord(word) || NO_NAME.test(word)))
     return undefined;

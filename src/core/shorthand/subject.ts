@@ -5,7 +5,7 @@ import type { KnownPattern, LineContext, Subject } from './sentence';
 import { folded, sameNoun, type NameFound, type WordAt } from './names';
 import { isMadeOver, madeOverFrom, madeOverIn, withoutArticle } from './made-over';
 import { BESIDE, isGarment, isKnownToBag, leadLength, newSubject } from './new-name';
-import { isTradeWord } from './words';
+import { CUTS, isTradeWord } from './words';
 
 /** What is said of the main pattern where another brings the rest: "Saltmarsh bodice with Grebe sleeves". */
 const MAIN_PART =
@@ -14,13 +14,6 @@ const MAIN_PART =
 /** Behind the name of a pattern that lends a part. */
 const LENDS =
   /^(?:'s)? (?:sleeves?|collar|cuffs?|pockets?|hood|waistband|yoke|placket|neckline)(?: and (?:sleeves?|collar|cuffs?))? (?:on|onto|for|in|instead)\b/;
-
-/** How a garment is cut, said before what it is: part of a name, where fabric and colour are none. */
-const CUTS: ReadonlySet<string> = new Set(
-  'wrap shirt maxi mini midi shift slip swing swagger pencil circle tea sun sheath smock trapeze bomber trench bucket tote pinafore culotte cargo palazzo wide-leg skater tunic tank halter peplum raglan polo boxy cropped pyjama lounge evening party summer winter work'.split(
-    ' ',
-  ),
-);
 
 /** Kinds that have a top and a skirt or legs. */
 const WITH_BOTH: readonly GarmentKind[] = ['dress', 'one-piece', 'coat', 'nightwear', 'swimsuit'];

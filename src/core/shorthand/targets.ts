@@ -143,6 +143,7 @@ const waist = wide('side-seams', { wideZones: ['waist'], low: 'bodice-below-bust
 const centreBack = wide('centre-back-seam');
 const centreBackWaist = wide('centre-back-seam', { wideZones: ['waist'] });
 const waistDarts = wide('waist-darts', { wideZones: ['waist'] });
+const sleeveCap = low('cap-height', { raised: 1, long: 'cap-height' });
 const strap = long('strap-length');
 const crotchLength = long('crotch-points');
 const dart = low('bust-dart');
@@ -275,10 +276,12 @@ const TARGETS: Readonly<Record<string, Target>> = {
   pocket,
   pockets: pocket,
   'pocket height': pocket,
-  cap: low('cap-height', { raised: 1, long: 'cap-height' }),
-  'sleeve cap': low('cap-height', { raised: 1, long: 'cap-height' }),
-  'cap height': low('cap-height', { raised: 1, long: 'cap-height' }),
-  'sleeve cap height': low('cap-height', { raised: 1, long: 'cap-height' }),
+  cap: sleeveCap,
+  'sleeve cap': sleeveCap,
+  'cap height': sleeveCap,
+  'sleeve cap height': sleeveCap,
+  'sleeve head': sleeveCap,
+  'sleeve head height': sleeveCap,
   elastic: long('elastic', { wide: 'elastic' }),
   'waist elastic': long('elastic', { wide: 'elastic' }),
   torso: long('torso-length'),

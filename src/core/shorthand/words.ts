@@ -391,3 +391,10 @@ export const EARLIER = `(?:(?:the )?last time|before|previously|${EARLIER_ONE}|(
 
 /** What stands before the name of a garment. */
 export const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';
+
+/** How a garment is cut, said before what it is: part of a name, where fabric and colour are none. */
+export const CUTS: ReadonlySet<string> = new Set(
+  'wrap shirt maxi mini midi shift slip swing swagger pencil circle tea sun sheath smock trapeze bomber trench bucket tote pinafore culotte cargo palazzo wide-leg skater tunic tank halter peplum raglan polo boxy cropped pyjama lounge evening party summer winter work'.split(
+    ' ',
+  ),
+);

@@ -25,7 +25,7 @@ const AT_CENTRE_BACK = '(?:at|in|from|along|through|out of) (?:the )?(?:cent(?:r
 const SAYS_CENTRE_BACK = new RegExp(` ${AT_CENTRE_BACK}${END}`);
 /** What may follow, one after the other and in any order. */
 const TAIL_STEP = new RegExp(
-  `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${AT_CENTRE_BACK}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too(?! [a-z])|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
+  `,? (?:${AT_CENTRE_BACK}|${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too(?! [a-z])|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
   'y',
 );
 function tailEnd(low: string, at: number): number {
@@ -330,6 +330,10 @@ const VERBS_SAID = new RegExp(VERB);
 const BEFORE_NAME = new RegExp(`\\b(?<verb>${VERB}) ${THE}(?<target>${anyOf(TARGET_NAMES)}) (?:of|on|in) (?:(?:the|my|this|a) )*$`);
 /** What was done to a part, or to some, right before another is named. */
 const DONE_BEFORE = new RegExp(`\\b(?<verb>${VERB})(?: ${THE}${anyOf(TARGET_NAMES)}(?: by)? ${LENGTH}${END}(?:,? (?:and|&)|,)?)+ $`);
+/** A place that is found too wide or too tight right before: one, or what there are two of. */
+const OFF_BEFORE = new RegExp(
+  `(?:^|[,;.·|\\n:]\\s*)(?:(?:and|with|the|its|but|my|both) )*(?:(?<it>waist|waistband|bust|chest|underbust)|(?<them>cuffs|sleeves|hips|thighs|knees|calves|upper arms|legs))${END}[^,;.·|\\n]*(?:,| so| and|;|\\.)\\s*(?:(?:and|so|then|i|just|had|to) )*$`,
+);
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
 /** A part that is too long, in the clause or the sentence before. */
@@ -380,11 +384,16 @@ export const recogniseChange = byRules([
   }),
   // "took it in 4 cm each side".
   given(/(?:took|take|taken|let) (?:it|them) (?:in|out)/, changed)(
-    `${LEAD}(?<first>took|take|taken|let) (?:it|them) (?<last>in|out)(?:(?: by)? ${AMOUNT})?`,
+    `${LEAD}(?<first>took|take|taken|let) (?<what>it|them) (?<last>in|out)(?:(?: by)? ${AMOUNT})?(?: (?:at|along|from|in|on) (?<each>the|each|both|every) side seams?)?`,
     'sure',
-    ({ first = '', last, amount, tail = '' }, s, from, to) => {
+    ({ first = '', what, last, amount, each, tail: behind = '' }, s, from, to) => {
       const act = APART.find(([words, way]) => way === last && new RegExp(`^${words}$`).test(first))?.[2];
-      return act && (amount !== undefined || tail !== '') ? made(act, 'side seams', amount, tail, s, from, to) : undefined;
+      const tail = each === undefined || each === 'the' ? behind : ` per seam ${behind}`;
+      if (!act || (amount === undefined && tail === '' && each === undefined)) return undefined;
+      // "Cuffs too tight, let them out 2 cm": what is spoken of, where no other place is named.
+      const { it, them } = OFF_BEFORE.exec(s.low.slice(0, from))?.groups ?? {};
+      const target = zonesNamed(behind, s).length > 0 ? undefined : what === 'it' ? it : them;
+      return (target === undefined ? undefined : made(act, target, amount, tail, s, from, to)) ?? made(act, 'side seams', amount, tail, s, from, to);
     },
   ),
   // "took 1 cm in at the waist", where an inch or two is no other thing.
@@ -443,7 +452,7 @@ export const recogniseChange = byRules([
     ({ target, amount, tail = '' }, s, from, to) => made('more', target, amount, tail, s, from, to),
   ),
   given(/took|tak|cut|remov|chop|trim|shav|pinch|hacked|lopped/, changed)(
-    `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched|hacked|lopped)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
+    `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched|hacked|lopped)(?: out)? ${AMOUNT}(?: of (?:height|length|width|depth|fullness))?(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
     'sure',
     ({ target, amount, tail = '' }, s, from, to) => {
       const words = s.typed(from, to);

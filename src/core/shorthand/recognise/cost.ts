@@ -52,6 +52,8 @@ const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
 const BARE = `(?<![€$£] ?)${FIGURE}(?![.,]?\\d)(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times|wide|wider|deep|deeper|long|longer|short|shorter|narrower|thick)(?![a-z])|["%×/]))`;
 
 export const EVERYTHING = 'everything';
+/** What the notions are part of is what all of it cost: "£45 with thread and buttons". */
+const WITH_NOTIONS = `(?:with|including|incl\\.?|inc\\.?|counting) (?:the |all (?:the )?)?(?:${NOTION}|notions)(?:(?:,| and|,? &) (?:the )?(?:${NOTION}|notions))*(?! (?:in|at|down|on)(?![a-z]))`;
 
 /** A fabric before what was paid for it, and where: "linen from a charity shop £3". */
 const OF_FABRIC = new RegExp(`(?<![a-zß-ɏ])${anyOf(FABRIC_NOUNS)}(?: (?:from|at) [^,.;·|]{2,30})?(?: (?:was|were|cost|for|at))?:? $`);
@@ -91,12 +93,12 @@ export const recogniseCost = byRules([
     ({ what, paid, money: said = paid }, s) => cost((what ?? '').trim(), said, s.context.currency),
   ),
   rule(
-    `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? |(?<total>(?:in )?total(?: (?:cost|price))?):? )(?<money>${MONEY}|${BARE})(?: (?:(?<all>${IN_ALL})|for (?:it|everything|notions)))?`,
+    `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: (?:me|about|around|roughly|only|just))*:? |(?<total>(?:in )?total(?: (?:cost|price))?):? )(?<money>${MONEY}|${BARE})(?: (?:(?<all>${IN_ALL}|${WITH_NOTIONS})|for (?:it|everything|notions)))?`,
     'sure',
     ({ money: said, all, total }, s) => cost(all || total ? EVERYTHING : 'notions', said, s.context.currency),
   ),
   rule(
-    `(?:(?<total>total:?) )?(?<money>${MONEY})(?: (?<all>${IN_ALL}))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
+    `(?:(?<total>total:?) )?(?<money>${MONEY})(?: (?<all>${IN_ALL}|${WITH_NOTIONS}))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
     'likely',
     // What a fabric was in all is no notion.
     ({ money: said, total, all }, s, from, to) => {

@@ -97,10 +97,11 @@ function roundOf(how: Fault, s: Sentence): Choice | undefined {
   return direction === undefined ? undefined : faultOf({ ...how, direction }, s);
 }
 
-/** The "hem" of "the sleeve hem is too short" is no place by itself. */
+/** The "hem" of "the sleeve hem is too short" is no place by itself, nor is the head of a sleeve anybody's. */
 function isPartOfPlace({ low }: Sentence, from: number, zones: string | undefined): boolean {
   const before = wordBefore(low, from);
-  return before !== undefined && zones !== undefined && ZONE_WORDS.has(`${before} ${zones.split(/,| and /)[0] ?? ''}`);
+  const named = `${before} ${zones?.split(/,| and /)[0] ?? ''}`;
+  return before !== undefined && zones !== undefined && (ZONE_WORDS.has(named) || named === 'sleeve head');
 }
 
 /** Stated where the garment has the place; else it is asked. */

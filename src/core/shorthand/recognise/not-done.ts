@@ -79,10 +79,11 @@ const OF_ELSE_SAID = [
 const OF_ELSE = new RegExp(`^(?:(?:but|and|so|as|though|although) )*(?:${OF_ELSE_SAID.join('|')})(?![a-z])`);
 /** Where a clause goes on with what was done: "last time I cut a D so now I cut a C", "instead of cutting a C I cut a D". */
 const AFTER_ALL = new RegExp(` so (?:now |here |this time )*(?:i|we) .*$|(?<=^(?:instead of|rather than) .*) (?:i|we) ${ALTERED}(?![a-z]).*$`);
-/** What is so no more, or was so on another: "tight, so I let it out". */
-const NO_MORE = new RegExp(
-  `\\b(?:before (?:i|we|washing|it was)|on the (?:model|toile|muslin)|so (?:i|we) (?:(?:had to|then|just) )*${ALTERED} (?:it|them|that))(?![a-z])`,
-);
+/** What was done about it: that was done. */
+const PUT_RIGHT = `so (?:i|we) (?:(?:had to|then|just) )*${ALTERED} (?:it|them|that)(?![a-z])`;
+const THEN_PUT_RIGHT = new RegExp(` ${PUT_RIGHT}.*$`);
+/** What is so no more, or was so on another: "tight so I let it out". */
+const NO_MORE = new RegExp(`\\b(?:before (?:i|we|washing|it was)(?![a-z])|on the (?:model|toile|muslin)(?![a-z])|${PUT_RIGHT})`);
 const QUESTION = /^(?:is|are|was|were|does|do|did|should|could|why|how|what|which|who)(?![a-z]).*\?$/;
 
 const ROOM_WANTED_AT = new RegExp(`^${ROOM_WANTED}[ .!]*$`);
@@ -106,7 +107,7 @@ const denials: Recogniser = (sentence, at) => {
   // "Skerry tee: the second one is in linen" is of that.
   const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && !isOfItsName(sentence, at) && OF_ELSE.test(clause));
   if (!isPutRight && !isOfElse && !QUESTION.test(clause)) return [];
-  const said = isPutRight ? clause : clause.replace(AFTER_ALL, '');
+  const said = clause.replace(isPutRight ? THEN_PUT_RIGHT : AFTER_ALL, '');
   const to = at + said.length;
   return [{ from: at, to, says: [...mereWords(sentence.typed(at, to).trim())], weight: WEIGHTS.whole * wordCount(said) }];
 };

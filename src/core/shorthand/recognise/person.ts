@@ -1,10 +1,11 @@
+import { kindNamed } from '../../records/garment-named';
 import type { Choice } from '../chip';
 import { mereWords, wherever } from '../said';
 import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { MAKE_LABEL } from '../form-labels';
-import { isTradeWord } from '../words';
+import { CUTS, isTradeWord } from '../words';
 import { NOTION } from './cost';
 
 /** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
@@ -19,6 +20,7 @@ const NOBODY =
 
 const OF_SOMEBODY =
   /^'s (?:(?:little|big|older|younger|best|new) )?(?:friend|brother|sister|mum|mom|mother|dad|father|daughter|son|cousin|aunt|uncle|niece|nephew|wife|husband|partner|boyfriend|girlfriend|teacher|colleague|grandma|grandpa|doll|teddy|dog|cat|baby|class)(?![a-z])/;
+const IS_FABRIC = new RegExp(`^${FABRIC_NOUN}$`);
 const IS_NOTION = new RegExp(`^${NOTION}$`);
 
 /** Somebody of the ledger: "for Tilda", a name by itself between commas or at the beginning, "Tilda's". */
@@ -99,7 +101,7 @@ const TITLE = '(?:Mrs?|Ms|Miss|Dr)\\.? ';
 const HAS_TITLE = new RegExp(`^${TITLE}`);
 const NAME = `((?:${TITLE})?\\p{Lu}[\\p{Ll}'-]+(?: \\p{Lu}[\\p{Ll}'-]+)?)`;
 const NAMED_BEFORE = new RegExp(`^${NAME}(?: ?:| [-–—])(?= )`, 'u');
-const NAMED_BEHIND = new RegExp(`^${NAME}(?=\\))`, 'u');
+const NAMED_BEHIND = new RegExp(`^${NAME}(?=[),])`, 'u');
 /** What leads to it. */
 const BEFORE_ALL = /(?:^|\n)[ \t*•-]*(?:\d{1,2}[.)] )?$/;
 /** What is written with a capital over or before a make, and is nobody. */
@@ -131,6 +133,16 @@ export function isNameBefore(lead: string): boolean {
   return found !== null && found[0].length === lead.trimEnd().length && !isNobody(found[1] ?? '');
 }
 
+/** What a garment is, where it is called by nothing else: "shirt dress"; of what it is made is no part of it. */
+function barely(name: string): string | undefined {
+  const words = name
+    .toLowerCase()
+    .split(' ')
+    .filter((word) => !IS_FABRIC.test(word));
+  const isWhat = (word: string) => CUTS.has(word) || isTradeWord(word) || kindNamed(word) !== undefined;
+  return words.length > 0 && words.every(isWhat) ? words.join(' ') : undefined;
+}
+
 /** Somebody by a name alone, beside what the line is about: asked, since before a dash it is likelier whose pattern it is. */
 const beside: Recogniser = ({ low, names, subject, typed }, at) => {
   if (!subject) return [];
@@ -138,13 +150,17 @@ const beside: Recogniser = ({ low, names, subject, typed }, at) => {
   const name = (behind ? NAMED_BEHIND : NAMED_BEFORE).exec(typed(at, low.length))?.[1] ?? '';
   const to = at + name.length;
   const isBeside = behind
-    ? low.slice(subject.to, at).trim() === '('
+    ? /^[^,;.\n(]*\($/.test(low.slice(subject.to, at))
     : BEFORE_ALL.test(low.slice(0, at)) && /^ ?[:,-] *(?:(?:the|an?|another|new|second|third|fourth|fifth) )*$/.test(low.slice(to, subject.from));
   if (name === '' || !isBeside || isNobody(name) || names.some((n) => n.from < to && n.to > at)) return [];
   const person: Choice = [{ is: 'new person', name }];
   const designer: Choice = [{ is: 'designer', name }];
   const isBrought = subject.says.is === 'new pattern' && !behind && !HAS_TITLE.test(name) && !IS_KIN.test(name.toLowerCase());
-  const meant = !isBrought ? [person] : /^ ?:/.test(low.slice(to)) ? [person, designer] : [designer, person];
+  // "Shirt dress (Fulmar)": what is called by nothing but what it is may be called so.
+  const bare = subject.says.is === 'new pattern' ? barely(subject.says.name) : undefined;
+  const isCalled = behind && bare !== undefined && !HAS_TITLE.test(name) && !IS_KIN.test(name.toLowerCase());
+  const pattern: Choice = [{ is: 'new pattern', name: `${name} ${bare}` }];
+  const meant = isCalled ? [pattern, person] : !isBrought ? [person] : /^ ?:/.test(low.slice(to)) ? [person, designer] : [designer, person];
   const choices = [...meant, mereWords(typed(at, to))];
   return [{ from: at, to, says: [], choices, weight: WEIGHTS.weak + WEIGHTS.word * 2 }];
 };

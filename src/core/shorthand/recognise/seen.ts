@@ -253,11 +253,11 @@ const SHOULDER_OFF = `(?:(?:the|my) )?shoulders?(?: seams?)? (?:(?:sits?|hangs?|
 
 /** A garment that is too large or too small as a whole. */
 const OVERALL =
-  "(?:(?:it|it's|they|they're|this one|came|comes?|come|turned|ended|runs?|ran|is|was|are|were|fits?|out|up|overall|rather|far|way|much|quite|slightly|a bit|a little|a tad|a touch|really|still|just) )*(?:too )?(?<way>big|large|huge|massive|enormous|small|tiny|tight|loose|baggy|wide|narrow)(?: (?:all over|everywhere|all round|overall|on me|for me|in the body))*(?! now)";
+  "(?:(?:it|it's|they|they're|this one|came|comes?|come|turned|ended|runs?|ran|is|was|are|were|fits?|out|up|overall|rather|far|way|much|quite|slightly|(?:a )?bit|a little|(?:a )?tad|a touch|really|still|just) )*(?:too )?(?<way>big|large|huge|massive|enormous|small|tiny|tight|loose|baggy|wide|narrow)(?: (?:all over|everywhere|all round|overall|on me|for me|in the body))*(?! now)";
 /** Without one of these it is how the garment is meant. */
 const IS_OFF =
   /\btoo\b|all over|everywhere|all round|overall|\b(?:runs?|ran)\b|\b(?:comes?|came) (?:up|out)\b|turned out|\ba (?:bit|little|tad|touch)\b|slightly|(?:huge|massive|enormous|tiny) on me|\b(?:it|they)(?: is| are|'s|'re) (?:just )?(?:huge|massive|enormous|tiny)$/;
-const A_BIT = /\ba (?:bit|little|tad|touch)\b|slightly/;
+const A_BIT = /\b(?:bit|tad)\b|\ba (?:little|touch)\b|slightly/;
 const IS_WIDE = /big|large|huge|massive|enormous|loose|baggy|wide/;
 const VERY = /huge|massive|enormous|tiny/;
 

@@ -32,6 +32,8 @@ const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`
 const MEASURED = /^ (?:(?:long|short|wid|narrow|loos|tight|low|high|deep)er)(?![a-z])/;
 const IS_FRACTION = /^[1357] ?\/ ?(?:2|4|8|16)$/;
 
+/** What leads to the size of one half. */
+const OF_HALF = '(?:(?:cut|made|sewed|used|an?|the|size|in) )*';
 /** That the lower half is spoken of too. */
 const OF_BOTTOM = /\b(?:bottom|below|down)\b/;
 /** Where what was said of a part of the whole is over: "on top of that" tells of none. */
@@ -110,6 +112,17 @@ export const recogniseSizeAt = byRules([
       const mayBeSize = top === undefined ? lead !== '' || /(?:^|[,;(])\s*$/.test(s.low.slice(0, begun)) : OF_BOTTOM.test(s.low);
       if (/^\d/.test(label) && !/\bsize $/.test(lead ?? '') && !mayBeSize) return undefined;
       return at(whole(label), top !== undefined ? 'shoulders and bust' : from?.startsWith('hip') ? 'hips' : 'waist and hips', s);
+    },
+  ),
+  // "A 12 top and a 14 bottom", "12 on top, 14 on the bottom".
+  given(/top|bodice|upper/, rule)(
+    `${OF_HALF}(?<upper>${LABEL}) (?:(?:on|for|in|at) )?(?:the )?(?:top|bodice|upper (?:half|body))(?:,| and| with| but|,? &|,? then)* ${OF_HALF}(?<lower>${LABEL}) (?:(?:on|for|in|at) )?(?:the )?(?:bottoms?|skirt|lower (?:half|body)|trousers|shorts|legs)(?! (?:hem|band))`,
+    'sure',
+    ({ upper, lower }, s) => {
+      const [above, below] = [labelOf(upper, s, true), labelOf(lower, s, true)];
+      if (above === undefined || below === undefined) return undefined;
+      const [upperHalf, lowerHalf] = [at(whole(above), 'shoulders and bust', s), at(whole(below), 'hips', s)];
+      return upperHalf && lowerHalf && { says: [...upperHalf.says, ...lowerHalf.says] };
     },
   ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".

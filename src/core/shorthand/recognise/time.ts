@@ -53,6 +53,12 @@ const time = (duration: string | undefined, phase: string | undefined) =>
 /** A day or a weekend is time spent only where something says that it was. */
 const LOOSE = /^an? |^a whole|\bday|\bweekend|\bevening|\bnight/;
 
+/** Hours right behind: the evenings before are the same time again. */
+const IN_HOURS = new RegExp(
+  `^(?:,|:| -| =| \\()? ?(?:(?:so|or|about|around|roughly|maybe|probably|that is|i think|perhaps|at|of|with) )*(?:\\d+(?:[.,]\\d+)?|${COUNT})(?:-\\d+)? ?(?:hours?|hrs?|h)(?![a-z])(?! each| a (?:day|night|time)| per | an? evening)`,
+);
+const isSaidAgain = (duration: string, behind: string): boolean => LOOSE.test(duration) && !/hour|\bh\b/.test(duration) && IN_HOURS.test(behind);
+
 /** What took the time: "45 min to cut". */
 const TO_DO: ReadonlyMap<string, TimeSpent['phase']> = new Map([
   ['plan', 'plan'],
@@ -67,7 +73,7 @@ const TO_DO: ReadonlyMap<string, TimeSpent['phase']> = new Map([
 const TO = `to (?<act>${anyOf(TO_DO.keys())})(?: out| up)?(?: (?:it|them|everything))?(?![a-z])`;
 
 /** "Three evenings of about two hours": how many, and how long each was. */
-const OF_EACH = `(?<times>\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|(?:an? )?couple of|some) (?:evenings?|mornings?|afternoons?|nights?|days?|sessions?|sittings?|goes) (?:of|with|at|,|x|×)? ?(?:about |around |roughly )?(?<each>${TERM})(?: each)?`;
+const OF_EACH = `(?<times>\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|(?:an? )?couple of|some) (?:evenings?|mornings?|afternoons?|nights?|days?|sessions?|sittings?|goes)(?: of| with| at| x| ×|,(?= [^,.;]* each))? (?:about |around |roughly )?(?<each>${TERM})(?: each)?`;
 
 /** A sitting of one day is no day of finishing by itself. */
 const SITTING = `(?:sewed|stitched|worked(?: on it)?)(?: on it)?(?: for)?(?: about| another)? ${DURATION} (?:on )?(?<day>${DAY})`;
@@ -120,7 +126,8 @@ export const recogniseTime = byRules([
   rule(
     `(?:(?:it |that |which |the whole thing )?(?:took|needed)(?: me)?|made(?: it| this| them)? in|sewn in|sewed(?: it)? in|done in|finished in|spent|about|in all|in|over|for) (?:about |nearly |almost |only |just |all of )?(?:the space of )?${DURATION}(?:${INCLUDED}| (?:of )?${PHASE}| in all| in total| altogether)?`,
     'sure',
-    ({ duration, phase }, s, from) => {
+    ({ duration, phase }, s, from, to) => {
+      if (isSaidAgain(duration ?? '', s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
       const cue = s.low.slice(from, from + 8);
       if (
         duration === undefined ||
@@ -138,6 +145,7 @@ export const recogniseTime = byRules([
     'likely',
     ({ duration, phase }, s, from, to) => {
       if (duration === undefined) return undefined;
+      if (isSaidAgain(duration, s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
       const before = s.low.slice(0, from);
       // Over how long it was sewn is not how long it took.
       if (/\bover (?:about |the )?$/.test(before) && LOOSE.test(duration)) return undefined;
