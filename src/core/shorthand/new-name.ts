@@ -36,7 +36,7 @@ const LEAD = new RegExp(
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
 const NAMED_LATER = new RegExp(
-  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?(?:[a-z0-9]{1,4}|small|medium|large|(?:x|extra)[ -]?(?:small|large)))(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${WHICH}|[2-9]|pairs?))* `,
+  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?(?:[a-z0-9]{1,4}|small|medium|large|(?:x|extra)[ -]?(?:small|large)))(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|her|him|them|us|new|${WHICH}|[2-9]|pairs?))* `,
   'g',
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */

@@ -355,6 +355,35 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'a year in sentences',
+      'In January I made the Plover shirt in 12. In March my daughter wanted a party dress so I made her the Wren dress in 8. April was trousers month: Heron trousers size 14.',
+      [
+        'In January I made the Plover shirt in 12.',
+        'In March my daughter wanted a party dress so I made her the Wren dress in 8. April was trousers month:',
+        'Heron trousers size 14.',
+      ],
+    ],
+    [
+      'what was done below to a garment that was sewn before, in a paragraph of its own',
+      'Finished the Redshank jacket in 14. Sleeves 4 cm too long.\n\nAlso hemmed the Dunlin coat, finally. That one took about 22 hours.',
+      ['Finished the Redshank jacket in 14. Sleeves 4 cm too long.', 'Also hemmed the Dunlin coat, finally. That one took about 22 hours.'],
+    ],
+    [
+      'what is done to the one that is told of',
+      'Tern skirt in 12.\nHemmed the Tern skirt by hand.',
+      ['Tern skirt in 12.\nHemmed the Tern skirt by hand.'],
+    ],
+    [
+      'an item of a numbered list without a name of its own',
+      '1. Tern skirt - brown cord, 12\n2. Knot cardi - M, love it!!\n3. pyjamas x2 for the boys, brushed cotton',
+      ['Tern skirt - brown cord, 12', 'Knot cardi - M, love it!!', 'pyjamas x2 for the boys, brushed cotton'],
+    ],
+    [
+      'a table with what it is before its pattern',
+      'Makes 2026\nGarment | Pattern | Size\nBlouse | Egret | 10\nTrousers | Heron | 14',
+      ['Blouse | Egret | 10', 'Trousers | Heron | 14'],
+    ],
+    [
       'a toile, the next one and the garment itself',
       'Reed trousers toile: 14, hips tight. Second toile: 16 at the hip, good. Final in black linen, worn 12 times.',
       ['Reed trousers toile: 14, hips tight.', 'Second toile: 16 at the hip, good.', 'Final in black linen, worn 12 times.'],

@@ -60,6 +60,8 @@ const MAY_BEGIN = new RegExp(
     // "Tern skirt in 14, Skerry tee M in jersey": names with their sizes.
     `(?<=[\\p{L}\\d)])(?<!(?:^|\\n)[ \\t*•-]*${MONTH}),[ \\t]+(?=${NAME_AND_SIZE})`,
     `(?<=(?:^|\\n)${LIST_WORDS}):[ \\t]+(?=${NAME_AND_SIZE})`,
+    // "April was trousers month: Heron trousers size 14".
+    `(?<=\\b(?:month|week|season|time|turn|day)):[ \\t]+(?=${NAME_AND_SIZE})`,
     // Words that lead on where nobody set a full stop.
     '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |(?:oh,? |so |well )*and (?:(?:i|we|also|then|just|finally) )*(?:made|sewed|cut out|finished) )',
   ].join('|'),
@@ -75,6 +77,12 @@ const ENDS = /[\n.!?;]/;
 const BLANK_LINE = new RegExp(`\\n[ \\t]*\\n\\s*(?:${SIGN})?`, 'g');
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
+
+/** The same right before a name: "so I made her the Wren dress". */
+const MADE_RIGHT_BEFORE = /\b(?:made|sewed)(?: (?:her|him|them|me|myself|us))? (?:the|an?|another) $/;
+/** Words that say that something was done to a garment that was sewn before. */
+const DONE_TO =
+  /(?:^|\b(?:also|then|and|i|finally|just) )(?:hemmed|mended|repaired|altered|shortened|lengthened|(?:took|taken|let) (?:in|up|out|down)) (?:the|my) $/;
 
 /** "And then a heron coat", as it is dictated. */
 const THEN_ONE = /\b(?:then|next|after that|afterwards) (?:an?|another|my) $/;
@@ -112,7 +120,7 @@ const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEE
 /** A day before all else. */
 const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? |(?:in )?${MONTH}\\.?(?: \\d{4})?(?: ?:| -|,) |${SHORT_MONTH}\\.? )`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
-const NAMED_ALONE = /^\s*(?:$|[,:(.;!-]|(?:for|from|out of|in|size|sz|age)\b)/;
+const NAMED_ALONE = /^\s*(?:$|[,:(.;!|-]|(?:for|from|out of|in|size|sz|age)\b|[x×] ?\d)/;
 /** "An apron for Mum", "also a lovely skirt, in denim": one of a kind, which has no other name. */
 const ONE_OF_A_KIND =
   /(?:^|\s)(?:an?|another|some|two|three|four|five|six|[2-9]|pairs? of)(?: (?:lovely|new|little|simple|plain|basic|quick|easy|cute|nice|pretty|cosy|comfy))* $/;
@@ -142,6 +150,8 @@ const NOT_MADE = /\b(?:would|should|could|might|will|won't|wouldn't|next time|ne
 const GOES_WITH_IT = /^(?:hood|belt|slip|mask|scrunchie|headband|bow)$/;
 /** Words for garments that are parts of others too, and what is said of no part. */
 const NO_PART = /^ (?:for (?!the |a |it)|from |out of )/;
+/** A cell of a table ends. */
+const IN_A_TABLE = /^[ \t]*\|/;
 const A_PART_TOO = /^(?:skirt|top|hood|belt|trousers|pants|shirt|dress|vest|slip)$/;
 
 interface Begins {
@@ -195,12 +205,14 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
   const name = typed(subject.from, subject.to);
   const lead = segment.slice(0, subject.from);
   // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
-  if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead) || isNameBefore(typed(0, subject.from)))))
-    return undefined;
+  const isSewnBefore = line && DONE_TO.test(lead);
+  const isLedTo = (line && (MADE.test(lead) || SIZE_FIRST.test(lead) || isNameBefore(typed(0, subject.from)))) || isSewnBefore;
+  const isMade = /\s/.test(name) && MADE_RIGHT_BEFORE.test(lead) && !NOT_MADE.test(lead);
+  if (subject.from > leadLength(segment) && !isLedTo && !isMade) return undefined;
   const known = subject.says.is === 'pattern';
   const noun = segment.slice(subject.from, subject.to);
   const behind = segment.slice(subject.to);
-  const isPart = A_PART_TOO.test(noun) && !isFirst && !NO_PART.test(behind);
+  const isPart = A_PART_TOO.test(noun) && !isFirst && !NO_PART.test(behind) && !IN_A_TABLE.test(behind);
   const alone = line && NAMED_ALONE.test(behind) && (DATED.test(lead) || (lead.trim() === '' && !isPart));
   // "A belt in the same fabric" belongs to the dress, and "a skirt would be better" was not made.
   const ofAKind =
@@ -224,12 +236,12 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
     ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
     (line && /\s/.test(name));
   if (!named) return undefined;
-  const ofIt = /\b(?:the|my|this) $/.test(lead) && IS.test(behind) && !MADE.test(segment);
+  const ofIt = isSewnBefore || (/\b(?:the|my|this) $/.test(lead) && IS.test(behind) && !MADE.test(segment));
   const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
   return {
     at,
     key,
-    anew: (line && !OF_A_DAY.test(lead)) || MADE.test(lead) || THEN_ONE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
+    anew: (line && !OF_A_DAY.test(lead) && !isSewnBefore) || MADE.test(lead) || THEN_ONE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
     ofIt,
     name: 'name' in subject.says ? subject.says.name : name,
     ...(known ? {} : { newName: name }),
@@ -367,7 +379,8 @@ function allStarts(begun: readonly number[], isOther: boolean, times: readonly T
     const end = times[i + 1]?.from ?? low.length;
     const next = starts.findIndex((at) => at >= to);
     const below = starts[next] ?? low.length;
-    if (!tellsAnything(low.slice(to, Math.min(below, end)))) continue;
+    const between = low.slice(to, Math.min(below, end));
+    if (!tellsAnything(between) || LIST_HEADING.test(between)) continue;
     const at = to + low.slice(to).search(/\S/);
     // "2024: Wren dress" begins with the dress.
     const within = starts.findIndex((start) => start >= from && start < to);

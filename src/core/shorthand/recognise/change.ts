@@ -336,6 +336,8 @@ const OFF_BEFORE = new RegExp(
 );
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
+/** What there are two of, spoken of in the sentence before a place. */
+const THEY_ARE = /\b(sleeves|legs|straps|cuffs)\b[^.;\n]*$/;
 /** A part that is too long, in the clause or the sentence before. */
 const LONG_BEFORE =
   /(?:^|[,;.·|\n:-]\s*)(?:(?:and|with|the|its|but|of|found) )*(sleeves?|bodice|legs?|straps?|skirt|hem)\b[^,;.·|\n]*\blong\b[^,;.·|\n]*[,;.]\s*(?:(?:and|so|then|i|just) )*$/;
@@ -624,11 +626,14 @@ export const recogniseChange = byRules([
   ),
   // "cropped by 10 cm", "lengthened 5 cm": the garment itself.
   given(/lengthened|shortened|cropped/, changed)(
-    `${LEAD}(?<verb>lengthened|shortened|cropped|hemmed)(?: (?:it|them|the whole thing))?,? (?:by |about |at )?(?<amount>${LENGTH})(?! up)`,
+    `${LEAD}(?<verb>lengthened|shortened|cropped|hemmed)(?: (?:it|(?<them>them)|the whole thing))?,? (?:by |about |at )?(?<amount>${LENGTH})(?! up)`,
     'likely',
-    ({ verb, amount, tail = '' }, s, from, to) => {
+    ({ verb, them, amount, tail = '' }, s, from, to) => {
       // "hemmed at 3 cm" is how the hem was sewn.
       if (verb === 'hemmed') return undefined;
+      // "The sleeves are too long even after I'd shortened them by 2".
+      const they = them === undefined ? undefined : THEY_ARE.exec(s.low.slice(0, from))?.[1];
+      if (they !== undefined) return made(actOf(verb), they, amount, tail, s, from, to);
       const whole = made(actOf(verb), 'length', amount, tail, s, from, to);
       // "The sleeves are from the other, lengthened 2 cm": are they, or is the garment?
       const part = PART_BEFORE.exec(s.low.slice(0, from))?.[1];

@@ -316,7 +316,7 @@ const dates = byRules([
     'weak',
     ({ day = '' }, s, from, to) => (isOfElse(s, from, to) ? undefined : doubtful('finished', day, s, from, to)),
   ),
-  rule(`(?<done>${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ done, day }, s, from, to) =>
+  rule(`(?<done>${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})(?!'s)`, 'weak', ({ done, day }, s, from, to) =>
     ((done === undefined || !isOfTheNamed(s, from)) && isOfElse(s, from, to)) || /\bhalf $/.test(s.low.slice(0, from))
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),

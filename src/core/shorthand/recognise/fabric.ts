@@ -346,6 +346,8 @@ const SO_MUCH = `${THE}(?<length>${SAID_LENGTH})${A_PIECE}${ENDS_HERE}`;
 const took = byRules([
   // Beside the fabric it is read with that.
   rule(`${ITS}(?:used(?: up)?|took|takes|needed|uses|(?:(?:made|cut|got) )?(?:(?:it|them|this) )?(?:out of|from)) ${SO_MUCH}`, 'weak', lengthUsed()),
+  // "2.5 m used of 3 m".
+  rule(`${THE}(?<length>${SAID_LENGTH}) used (?:out )?of (?:the |my )?${SAID_LENGTH}${ENDS_HERE}`, 'likely', lengthUsed()),
   rule(
     `${ITS}(?:squeezed?|squeezing|eked?)(?: (?:it|them|this|the whole thing|everything))?(?: all)?(?: out)?(?: of| from| onto| on| into) ${SO_MUCH}`,
     'likely',

@@ -332,7 +332,7 @@ const seen = byRules([
     },
   ),
   given(/gap/, rule)(
-    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})(?:,? (?:by |of |is )?(?<amount>${SAID_LENGTH}))?`,
+    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gaped|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})(?:,? (?:by |of |is )?(?<amount>${SAID_LENGTH}))?`,
     'likely',
     ({ zones, degree = '', amount }, s, from, to) => stated(noted(gaping(zones, s), 1, degree, cmOf(amount, s)), s, from, to),
   ),
@@ -404,13 +404,13 @@ const seen = byRules([
   ),
   // "Fits well": every place, or a word of praise.
   given(/\bfit/, rule)(
-    `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)|(?:an? )?(?:just )?${RIGHT} fit|(?:the )?fit (?:(?:is|was|came out) )?(?:just |really |so |very )?${RIGHT}|no fit(?:ting)? (?:issues?|problems?|troubles?))${WHOLE_CLAUSE}`,
+    `(?:(?:it|they|both|this one|she|he|and|which|now|really|finally|just|all) )*(?:(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)|(?:an? )?(?:just )?${RIGHT} fit|(?:the )?fit (?:(?:is|was|came out) )?(?:just |really |so |very )?${RIGHT}|no fit(?:ting)? (?:issues?|problems?|troubles?))${WHOLE_CLAUSE}`,
     'likely',
     (_, s, from, to) => (beginsClause(s, from) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
   ),
   // "It fits": every place, or only that one can wear it.
   given(/\bfit/, rule)(
-    `(?:(?:it|they|this one|she|he|and|which|now|finally|actually|all) )*(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:now|at last|this time|in the end))?${WHOLE_CLAUSE}`,
+    `(?:(?:it|they|both|this one|she|he|and|which|now|finally|actually|all) )*(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:now|at last|this time|in the end))?${WHOLE_CLAUSE}`,
     'weak',
     (_, s, from, to) => (beginsClause(s, from) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
   ),

@@ -96,12 +96,12 @@ const unknown: Recogniser = ({ low, names, subject, typed }, at) => {
   ];
 };
 
-/** Who stands before what was made, or in brackets behind it: "Anna: Wren dress 98", "Mrs Hale – Harrier coat", "Wren dress (Anna)". */
+/** Who stands before what was made, or in brackets or the next cell behind it: "Anna: Wren dress 98", "Mrs Hale – Harrier coat", "Wren dress (Anna)". */
 const TITLE = '(?:Mrs?|Ms|Miss|Dr)\\.? ';
 const HAS_TITLE = new RegExp(`^${TITLE}`);
 const NAME = `((?:${TITLE})?\\p{Lu}[\\p{Ll}'-]+(?: \\p{Lu}[\\p{Ll}'-]+)?)`;
 const NAMED_BEFORE = new RegExp(`^${NAME}(?: ?:| [-–—])(?= )`, 'u');
-const NAMED_BEHIND = new RegExp(`^${NAME}(?=[),])`, 'u');
+const NAMED_BEHIND = new RegExp(`^${NAME}(?=[),]| ?\\|)`, 'u');
 /** What leads to it. */
 const BEFORE_ALL = /(?:^|\n)[ \t*•-]*(?:\d{1,2}[.)] )?$/;
 /** What is written with a capital over or before a make, and is nobody. */
@@ -150,7 +150,7 @@ const beside: Recogniser = ({ low, names, subject, typed }, at) => {
   const name = (behind ? NAMED_BEHIND : NAMED_BEFORE).exec(typed(at, low.length))?.[1] ?? '';
   const to = at + name.length;
   const isBeside = behind
-    ? /^[^,;.\n(]*\($/.test(low.slice(subject.to, at))
+    ? /^(?:[^,;.\n(|]*\(| ?\| ?)$/.test(low.slice(subject.to, at))
     : BEFORE_ALL.test(low.slice(0, at)) && /^ ?[:,-] *(?:(?:the|an?|another|new|second|third|fourth|fifth) )*$/.test(low.slice(to, subject.from));
   if (name === '' || !isBeside || isNobody(name) || names.some((n) => n.from < to && n.to > at)) return [];
   const person: Choice = [{ is: 'new person', name }];
@@ -191,6 +191,19 @@ const PRESENT_OF = new RegExp(
   `^(?:an? )?(?:present for |gift for )?${SOMEBODY}['’]s (?:(?:\\d+(?:st|nd|rd|th)?|birthday|christmas|wedding) )*(?:present|gift)(?![a-z])`,
 );
 
+/** "My daughter Nell wanted a party dress so I made her the Wren dress": who was spoken of right before. */
+const MADE_HER = /^(?:i )?(?:made|sewed) (?:her|him|them)(?= )/;
+const SPOKEN_OF = new RegExp(`(?<![a-z])(?:my|our) ${WHICH}(?<kin>${KIN})(?![a-z'’])(?=[^.!?\\n]*$)`);
+const madeHer: Recogniser = ({ low, typed }, at) => {
+  const said = MADE_HER.exec(low.slice(at));
+  const of = said && SPOKEN_OF.exec(low.slice(0, at));
+  if (!said || !of) return [];
+  const to = at + said[0].length;
+  const called = CALLED.exec(typed(of.index + of[0].length, at))?.groups?.['name'];
+  const name = capitalised(called ?? of.groups?.['kin'] ?? '');
+  return [{ from: at, to, says: [], choices: [[{ is: 'new person', name }], mereWords(typed(at, to))], weight: WEIGHTS.weak + WEIGHTS.word * 3 }];
+};
+
 /** "For my mum": somebody without a name is asked too; that it is for herself is never taken for granted. */
 const related: Recogniser = ({ low, typed }, at) => {
   const said = low.slice(at);
@@ -213,4 +226,5 @@ export const recognisePerson: Recogniser = (sentence, at) => [
   ...unknown(sentence, at),
   ...beside(sentence, at),
   ...related(sentence, at),
+  ...madeHer(sentence, at),
 ];

@@ -1,6 +1,7 @@
 import { ORDINAL } from '../amounts';
 import type { Understood } from '../chip';
 import { isDenied } from '../denied';
+import { PART } from '../garment-words';
 import { asks, beforeName, byRules, given, mereWords, rule, says, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
@@ -34,6 +35,9 @@ const begun = (state: 'cut' | 'sewing', s: Sentence, from: number, to: number): 
 /** Before what a make may be: it was not made. "Not perfect but a toile" is one. */
 const NOT_MADE =
   /\b(?:no|not|never|without|instead of|skip(?:ped|ping)?|didn't|haven't|hadn't|couldn't|(?:did|have|had|could) not)(?: (?!but\b|and\b|so\b|more\b)[a-z']+){0,3} *$/;
+
+/** A part of a garment, in the sentence before a place. */
+const OF_A_PART = new RegExp(`(?<![a-z])${PART}(?![a-z])[^.;\\n]*$`);
 
 /** In the same clause a day is said, before it or behind. */
 const BEHIND_ITS_DAY = new RegExp(`(?:^|[,.;\\n]) *(?:on )?${DAY}[:,]? *$`);
@@ -162,7 +166,13 @@ const states = byRules([
   rule(
     `(?:unpicked|taken apart|took it apart)(?: (?:it|again|all of it|completely))?${CLAUSE}(?!,? (?:and )?(?:then )?(?:re-?(?:sewn|sewed|made|cut|assembled)|put (?:it )?(?:back )?together|sewn again|sewed (?:it )?again))`,
     'likely',
-    () => says({ is: 'state', state: 'unpicked' }),
+    // A part of it, on the way to what was finished, or all of it.
+    (_, s, from, to) => {
+      if (tellsOfFinishing(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
+      return OF_A_PART.test(s.low.slice(0, from))
+        ? asks(mereWords(s.typed(from, to)), [{ is: 'state', state: 'unpicked' }])
+        : says({ is: 'state', state: 'unpicked' });
+    },
   ),
   rule(`(?:put away|stored(?: away)?|resting|in the wardrobe waiting)(?: for now)?${CLAUSE}`, 'weak', (_, s, from, to) =>
     asks([{ is: 'state', state: 'resting' }], mereWords(s.typed(from, to))),
