@@ -355,6 +355,25 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'how far several have come, in one sentence',
+      "I've got three UFOs. The Redshank jacket is cut out but not started, the Dunlin coat just needs its lining, and the Ruff jacket I've given up on.",
+      [
+        "I've got three UFOs. The Redshank jacket is cut out but not started",
+        'the Dunlin coat just needs its lining',
+        "the Ruff jacket I've given up on.",
+      ],
+    ],
+    [
+      'what became of garments that nobody has told of, and what was made',
+      'Gave the Ruff jacket to a charity shop. Wore the Godwit dress to a wedding. Cut out two Siskin tees in size M.',
+      ['Gave the Ruff jacket to a charity shop.', 'Wore the Godwit dress to a wedding.', 'Cut out two Siskin tees in size M.'],
+    ],
+    [
+      'what comes to mind while it is dictated',
+      'okay so i finished the marlin dress in a ten um what else oh yeah the smock top that i made last week has shrunk',
+      ['okay so i finished the marlin dress in a ten', 'oh yeah the smock top that i made last week has shrunk'],
+    ],
+    [
       'a year in sentences',
       'In January I made the Plover shirt in 12. In March my daughter wanted a party dress so I made her the Wren dress in 8. April was trousers month: Heron trousers size 14.',
       [
@@ -637,8 +656,11 @@ test('a garment of the ledger goes by what it is, unless one of its sort was tol
     ['Gangway trousers in 42.', false],
     ['Mended the shirt.', true],
   ]);
-  // One by a name that the ledger does not have is no dress of it.
-  expect(parts('Gull culottes in 12. Unpicked the zip on the Wren dress.')).toHaveLength(1);
+  // One by a name that the ledger does not have is no dress of it, and none of the culottes' tale.
+  expect(parts('Gull culottes in 12. Unpicked the zip on the Wren dress.')).toEqual([
+    ['Gull culottes in 12.', false],
+    ['Unpicked the zip on the Wren dress.', false],
+  ]);
 });
 
 test('what is told again of a garment that comes with the telling is no make of its own; told of alone it may be one', () => {

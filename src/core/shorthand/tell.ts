@@ -4,7 +4,7 @@ import { anyOf, ORDINAL } from './amounts';
 import { FABRIC_COLOUR, FABRIC_NOUN } from './fabric-nouns';
 import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
-import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
+import { beginsOther, beginsUnknown, isLeftToDo, reportsOf } from './acts/begins-other';
 import type { TimeAbove } from './draft-from-line';
 import { DAY, DOUBTFUL, MONTH, SHORT_MONTH, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
 import { STILL_TO_DO } from './recognise/note';
@@ -62,7 +62,10 @@ const MAY_BEGIN = new RegExp(
     `(?<=(?:^|\\n)${LIST_WORDS}):[ \\t]+(?=${NAME_AND_SIZE})`,
     // "April was trousers month: Heron trousers size 14".
     `(?<=\\b(?:month|week|season|time|turn|day)):[ \\t]+(?=${NAME_AND_SIZE})`,
+    // "The Redshank jacket is cut out, the Dunlin coat needs its lining".
+    `(?<=[\\p{L}\\d)]),[ \\t]+(?:and )?(?=(?:the|my) (?:[\\p{L}'-]+ ){2,3}(?:is|was|are|were|just|only|still|needs?|has|i've|i have)(?![\\p{L}]))`,
     // Words that lead on where nobody set a full stop.
+    ' (?:(?:um|uh|erm|er),? )*what else,? |[\\s,]+(?:(?:um|uh|erm|er|well),? )*oh yeah,? (?=(?:and )?(?:the|my|i) )',
     '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |(?:oh,? |so |well )*and (?:(?:i|we|also|then|just|finally) )*(?:made|sewed|cut out|finished) )',
   ].join('|'),
   'gu',
@@ -80,6 +83,8 @@ const MADE = /\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|st
 
 /** The same right before a name: "so I made her the Wren dress". */
 const MADE_RIGHT_BEFORE = /\b(?:made|sewed)(?: (?:her|him|them|me|myself|us))? (?:the|an?|another) $/;
+/** The same behind it: "the smock top that I made last week". */
+const THAT_I_MADE = /^ (?:(?:that|which) )?(?:i|i've|we) (?:made|sewed|finished)(?![a-z])/;
 /** Words that say that something was done to a garment that was sewn before. */
 const DONE_TO =
   /(?:^|\b(?:also|then|and|i|finally|just) )(?:hemmed|mended|repaired|altered|shortened|lengthened|(?:took|taken|let) (?:in|up|out|down)) (?:the|my) $/;
@@ -232,6 +237,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
     alone ||
     ofAKind ||
     MADE.test(lead) ||
+    THAT_I_MADE.test(behind) ||
     (THEN_ONE.test(lead) && /\s/.test(name)) ||
     ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
     (line && /\s/.test(name));
@@ -273,9 +279,15 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     // What was bought cannot be what the make above it was made of, where that is said already.
     const hasFabric = () => makeAt !== undefined && FABRIC_SAID.test(low.slice(makeAt, at));
     const byItself = isOwnLine && (afterOther || hasFabric()) ? sentence : undefined;
-    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at) ?? byItself, isOwnLine || beginsAll(at))) {
+    const begins = isOwnLine || beginsAll(at);
+    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at) ?? byItself, begins)) {
       afterOther = true;
       return { at, begins: partAt(at) };
+    }
+    // One that comes with the telling may be meant: then it is told of.
+    if (sentence !== undefined && beginsUnknown(sentence, context, begins)) {
+      afterOther = true;
+      return { at, begins: partAt(at), sentence };
     }
     if (isOwnLine && afterOther && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
     const before = SENTENCE_BEFORE.exec(low.slice(0, at))?.[0].replace(BEGAN_WITH, '') ?? '';

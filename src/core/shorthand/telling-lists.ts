@@ -32,7 +32,7 @@ const HEADINGS = new RegExp(`(?:^|\\n)${HEADING}[ \\t]*(?=\\n|$)`, 'g');
 export const HEADING_BEHIND = new RegExp(`\\n(?:${HEADING}|${LIST_WORDS})$`, 'iu');
 /** What only leads on to the next: signs of a list, and "and". */
 export const withoutTail = (told: string) =>
-  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus)(?=\s*$))+$/, '');
+  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus|um|uh|erm|what else)(?=\s*$))+$/, '');
 
 /**
  * Whether nothing is left to be told in what stays of a telling: signs, and years or months over what was entered.

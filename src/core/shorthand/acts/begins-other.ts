@@ -2,6 +2,7 @@ import { SAID_LENGTH } from '../amounts';
 import { nounsIn } from '../by-its-noun';
 import { folded, wordsIn, type NameFound } from '../names';
 import { DIARY_LINE, FIRST, heard, isGarmentName, SEWN, unnamed } from '../report';
+import { isGarment } from '../new-name';
 import type { LineContext } from '../sentence';
 import { subjectOf } from '../subject';
 import { HAUL } from './fabric-bought';
@@ -62,6 +63,20 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   // What is wished for may be new.
   const wished = WISHED.test(low) ? subject() : undefined;
   return wished?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, wished));
+}
+
+/** A garment by a name that the ledger does not have: "the Godwit dress". */
+const NAMED_HERE = /(?<![\p{L}])(?:[Tt]he|[Mm]y) (?<name>(?:\p{Lu}[\p{L}'-]+ )+(?<noun>\p{Ll}[\p{L}-]+))/u;
+
+/**
+ * The same of a garment that it names and nobody has told of.
+ *
+ * @example beginsUnknown('Gave the Ruff jacket to a charity shop.', context, true) // true
+ */
+export function beginsUnknown(text: string, context: LineContext, isLine: boolean): boolean {
+  const { name, noun = '' } = NAMED_HERE.exec(text)?.groups ?? {};
+  if (name === undefined || !isGarment(noun)) return false;
+  return beginsOther(text, { ...context, patterns: [...context.patterns, { id: name, name }] }, undefined, isLine);
 }
 
 /**

@@ -80,8 +80,8 @@ const TWO_TARGETS = `${TARGET}(?: and ${THE}(?<target2>${anyOf(TARGET_NAMES)})${
 const VERB = anyOf(Object.keys(ACTS).filter((w) => !/er$|length$/.test(w) || w === 'lower' || w === 'taper'));
 const COMPARATIVE = anyOf(Object.keys(ACTS).filter((w) => /er$|length$/.test(w) && w !== 'taper'));
 const SIGN = '(?:[+-]|plus|minus)';
-/** "By two", where nothing follows that is counted. */
-const IN_WORDS = `${LENGTH_IN_WORDS}(?= *(?:$|[^ a-z0-9]|(?:and|but|in|at|on|for|from|love|then|took|let|the|${anyOf(TARGET_NAMES)})(?![a-z])))`;
+/** "By two", where nothing follows that is counted; "added a cuff" counts one. */
+const IN_WORDS = `(?!an? (?!half|quarter|third))${LENGTH_IN_WORDS}(?= *(?:$|[^ a-z0-9]|(?:and|but|in|at|on|for|from|love|then|took|let|the|${anyOf(TARGET_NAMES)})(?![a-z])))`;
 const AMOUNT = `\\(?${OR_LESS}?(?<amount>${LENGTH}|${BIT}|${IN_WORDS})\\)?`;
 
 /** The two words of a verb may stand apart: "took the waist in", "let the hips out", "moved the pockets up". */

@@ -1,5 +1,6 @@
 import { beforeName, isOfItsName, mereWords, wordCount } from '../said';
 import { ROOM_WANTED } from './seen';
+import { AND_OTHERWISE } from './verdict';
 import { EARLIER_ONE, TOILE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -47,6 +48,7 @@ const WISH_BEHIND =
 /** That it is to be made again, before how it is to be otherwise: "would sew again, but 3 cm longer". */
 const AGAIN_BUT =
   /\b(?:would|will|i'd|i'll|could|shall)(?: (?:definitely|certainly|happily))? (?:make|sew|do)(?: (?:it|this|this one|another(?: one)?))?(?: again)?,? $/;
+const BUT_OTHERWISE = new RegExp(`^(?:but |(?=${AND_OTHERWISE}))`);
 /** That it is to be made again, and otherwise. */
 const SAYS_HOW = new RegExp(`next time|\\b(?:i'd|i would) (?:(?:also|probably|definitely) )*${ALTER}(?![a-z])`);
 
@@ -130,12 +132,13 @@ const wishes: Recogniser = (sentence, at) => {
 
 /** How it is to be otherwise when it is made again. */
 const butAgain: Recogniser = (sentence, at) => {
-  if (!sentence.low.startsWith('but ', at) || !AGAIN_BUT.test(sentence.low.slice(0, at))) return [];
+  const lead = BUT_OTHERWISE.exec(sentence.low.slice(at))?.[0];
+  if (lead === undefined || !AGAIN_BUT.test(sentence.low.slice(0, at))) return [];
   CLAUSE_AT.lastIndex = at;
   const clause = CLAUSE_AT.exec(sentence.low)?.[0];
   if (clause === undefined) return [];
   const to = at + clause.length;
-  return [{ from: at, to, says: [{ is: 'next', words: sentence.typed(at + 'but '.length, to).trim() }], weight: WEIGHTS.whole * wordCount(clause) }];
+  return [{ from: at, to, says: [{ is: 'next', words: sentence.typed(at + lead.length, to).trim() }], weight: WEIGHTS.whole * wordCount(clause) }];
 };
 
 /** What is wished for, was not done, or is told of something else: none of its words are facts of this make. */

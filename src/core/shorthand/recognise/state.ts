@@ -54,7 +54,7 @@ const TOLD_BY = /^ (?:showed|told|said|revealed|proved|taught|had shown|made (?:
 
 const states = byRules([
   rule(
-    `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|(?:abandoned|ditched|binned)(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
+    `(?:(?:i|i've|have|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up(?: on(?: ${IT})?)?|(?:abandoned|ditched|binned)(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
     'sure',
     ({ stage }, s, from, to) => {
       // The pattern, or what was left of the fabric, is no garment.
@@ -78,7 +78,7 @@ const states = byRules([
     behindName(s, from, to) === undefined ? undefined : says({ is: 'state', state: 'abandoned' }),
   ),
   rule(
-    `(?:(?:only|just|so far|all|already|now|it is|it's|is|are) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
+    `(?:(?:only|just|so far|all|already|now|it is|it's|is|are) )*(?:cut out|cut|cut only)(?: (?:so far|but not (?:sewn|started|begun)(?: yet)?|not (?:sewn|started) yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
     'weak',
     (_, s, from, to) =>
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||

@@ -146,12 +146,21 @@ const LIKED_IN_WORDS: readonly (readonly [words: string, loves: readonly (1 | 2 
 /** A place right before. */
 const AT_A_PLACE = new RegExp(`\\b(?:front|back|${anyOf(ZONE_WORDS.keys())}) $`);
 
+/** How the next one is to be otherwise, behind that there will be one. */
+export const AND_OTHERWISE =
+  '(?:with|w/) ?(?:an?|the|my|some|size|\\d|more|less|fewer|different|longer|shorter|wider|narrower|looser|tighter|lower|higher|deeper|bigger|smaller)(?![a-z])';
+const IS_OTHERWISE = new RegExp(`^ ${AND_OTHERWISE}`);
+
 /** How it is liked and worn, why not, and whether it is sewn again. */
 export const recogniseVerdict = byRules([
   rule(
-    `(?:love|loved|happy|happiness|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5]|(?:one|two|three|four|five)(?! (?!(?:out )?of (?:5|five))))(?: ?/ ?5| (?:out )?of (?:5|five)| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
+    `(?:love|love (?:it|them|this):|loved|happy|happiness|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5]|(?:one|two|three|four|five)(?! (?!(?:out )?of (?:5|five))))(?: ?/ ?5| (?:out )?of (?:5|five)| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
     'sure',
-    ({ n = '' }) => loved(countOf(n) ?? NaN),
+    ({ n = '' }, s, from, to) => {
+      const meant = loved(countOf(n) ?? NaN);
+      // "Love them: 4" over the love by itself.
+      return meant && { ...meant, weight: weightOver(/ (?:it|them|this):/.test(s.low.slice(from, to)) ? 2 : 1, s, from, to) };
+    },
   ),
   rule(
     `(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n]|(?:though|tho|overall|from me|for|but|and|anyway)\\b)))(?!\\d)`,
@@ -364,11 +373,13 @@ export const recogniseVerdict = byRules([
         : undefined,
   ),
   rule(
-    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|do|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<changes> with (?:some |a few |these )?changes)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
+    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|do|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<changes> with (?:some |a few |these )?changes)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?:(?= ${AND_OTHERWISE})|(?=\\s*(?:$|[,.;·|]|but\\b|and\\b)))`,
     'sure',
     ({ in: fabric, changes: changed }, s, from, to) => {
       if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
-      const changes = changed !== undefined || (/^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20)));
+      const behind = s.low.slice(to);
+      const changes =
+        changed !== undefined || IS_OTHERWISE.test(behind) || (/^\s*(?:,|but)/.test(behind) && /with changes|but/.test(behind.slice(0, 20)));
       const answer = TIMES.test((fabric ?? '').replace(/^ but/, '')) ? 'later' : fabric ? 'other fabric' : changes ? 'with changes' : 'as is';
       return { ...says({ is: 'again', answer }), weight: 4 + 9 * wordCount(s.low.slice(from, to)) };
     },
