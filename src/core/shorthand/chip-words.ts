@@ -18,7 +18,12 @@ import type { LineContext } from './sentence';
 /** Fit notes in words, without what was seen: places of which the same is said stand together. */
 function notesWords(notes: Extract<Understood, { is: 'fit' }>['notes'], unit: LengthUnit): string {
   const places = new Map<string, string[]>();
-  for (const note of notes) addToGroup(places, `${outcomeWords(note, unit)}${note.side ? ` on the ${note.side}` : ''}`, zoneOf(note.zone).label);
+  for (const note of notes)
+    addToGroup(
+      places,
+      `${outcomeWords(note, unit)}${note.side ? ` on the ${note.side}` : ''}${note.tried ? ' when tried on' : ''}`,
+      zoneOf(note.zone).label,
+    );
   return [...places].map(([said, of]) => `${listed(of)} ${said}`).join(', ');
 }
 

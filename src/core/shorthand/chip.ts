@@ -1,6 +1,9 @@
 import type { ZoneId } from '../body/zones';
 import type { Alteration, Chosen, FabricUse, FitNote, KnownTo, Make, Money, REASONS, Seen, SizeLine, TimeSpent, Verdict } from '../records';
 
+/** What was seen of a place; tried: before it was put right. */
+type NoteSaid = Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'> & { readonly tried?: true };
+
 /** One thing that was said. */
 export type Understood =
   | { readonly is: 'pattern'; readonly patternId: string }
@@ -23,7 +26,7 @@ export type Understood =
   | { readonly is: 'alteration'; readonly alteration: Omit<Alteration, 'id'> }
   /** The cut of the last version, or the pattern as its designer drew it. */
   | { readonly is: 'cut'; readonly as: 'last' | 'drafted' | number }
-  | { readonly is: 'fit'; readonly notes: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[] }
+  | { readonly is: 'fit'; readonly notes: readonly NoteSaid[] }
   | { readonly is: 'rest right' }
   /** A piece that came from another pattern, or from another view. */
   | { readonly is: 'source'; readonly patternId: string; readonly viewId?: string; readonly part: string; readonly zones: readonly ZoneId[] }

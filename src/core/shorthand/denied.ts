@@ -1,3 +1,5 @@
+import { SAID_LENGTH } from './amounts';
+
 /** What may stand between a "not" and what it denies: "not really a bit", "didn't need to make any". */
 const BETWEEN =
   '(?: (?:too|so|very|really|at all|that|particularly|even|actually|quite|exactly|yet|soon|a bit|(?!only)[a-z]+ly|been|be|have|has|had|got|do|done|make|need|needed|need for|want|require|use|used|bother with|feel|look|seem|to|any|the|an?|my|my usual))*';
@@ -13,3 +15,6 @@ const DENIED = new RegExp(
  * @example isDenied('not tight, ') // false
  */
 export const isDenied = (before: string): boolean => DENIED.test(before);
+
+/** Behind a fault: that it was put right on the garment, and by how much or where. */
+export const PUT_RIGHT_BY = `[,;.]? (?:(?:but|so|and|until|then) )*(?:(?:i|we)(?:'ve| have)? )?(?:(?:had to|then|just|quickly) )*(?:let|took|take|taken) (?:it|them|that) (?:out|in|up|down)(?:(?: by| about)* ${SAID_LENGTH}| (?:at|along|from) )`;

@@ -61,6 +61,13 @@ describe('of which no day is said', () => {
       finishedOn: '2025-05-03',
     });
     expect(days('Cut out the Gangway trousers in 42', true).undated).toBeUndefined();
+    expect(days('The Gangway trousers in 42 are cut out', true)).toEqual(SOME_DAY);
+    expect(days('The Gangway trousers in 42 are cut out').undated).toBeUndefined();
+  });
+
+  test('it was not made today, where it was given up or given away', () => {
+    expect(days('Gangway trousers 42, given up')).toEqual(SOME_DAY);
+    expect(days('Gangway trousers 42, given away, finished 3 May 2025')).toMatchObject({ finishedOn: '2025-05-03', isSaid: false });
   });
 
   test.each([
@@ -89,6 +96,7 @@ describe('a name in brackets behind what a garment is', () => {
     ).toEqual(['Heron']);
     const [pattern, person] = [answered(0), answered(1)];
     expect([pattern.pattern?.name, pattern.person?.name]).toEqual(['Heron trousers', MAREN?.name]);
+    expect(pattern.draft?.newFabrics.map(({ name }) => name)).toEqual(['linen']);
     expect([person.pattern?.name, person.person?.name]).toEqual(['Linen trousers', 'Heron']);
   });
 

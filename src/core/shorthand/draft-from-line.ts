@@ -3,6 +3,7 @@ import { draftFromPlan } from '../plan/draft-from-plan';
 import { openPlanOf } from '../plan/open-plan';
 import { draftFromLine, draftNamed, peopleWith, spokenOfWith, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
 import { middleOf } from '../make/known-to';
+import { STATES } from '../make/states';
 import { inOrder, lastVersion, makesOf, nextVersion, ofVersion, viewOf } from '../make/versions';
 import { withoutPattern } from '../make/without-pattern';
 import type { Fabric, KnownTo, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
@@ -86,6 +87,10 @@ export function readMake(text: string, tables: LineTables, options: ReadOptions)
   return { ...read, draft: { ...read.draft, sewist: whoever(options.newId) } };
 }
 
+/** Whether it is said that a garment was begun, and not only that it is: "cut out", "started". */
+const isBegunNow = ({ says, text }: Chip): boolean =>
+  says.some(({ is }) => is === 'state') && /^(?:cut|started|began|begun)(?! out but)\b/i.test(text);
+
 /** What was made on a day that nobody said: today, as far as anybody knows, but where it is told of old makes, or was worn already. */
 function ofSomeDay(read: ReadMake, { isTold = false, within, context }: ReadOptions): ReadMake {
   const { draft, chips } = read;
@@ -95,8 +100,10 @@ function ofSomeDay(read: ReadMake, { isTold = false, within, context }: ReadOpti
     const day = middleOf(within, context.today, context.now ?? context.today);
     return { ...read, draft: { ...draft, make: { ...make, cutOn: day, ...(finishedOn === undefined ? {} : { finishedOn: day }), knownTo: within } } };
   }
-  const mayBeOlder = isTold || (stated(chips, 'wears')?.wears ?? 0) > 0;
-  if (!mayBeOlder || make.state !== 'finished') return read;
+  const { ended, inHand } = STATES[make.state];
+  // What was given up or given away was not made today; "cut out the trousers" was done now, "is cut out" at any time.
+  const mayBeOlder = ended || isTold || (stated(chips, 'wears')?.wears ?? 0) > 0;
+  if (!mayBeOlder || (inHand && chips.some(isBegunNow))) return read;
   return { ...read, draft: { ...draft, make: { ...make, undated: true } }, remarks: [...read.remarks, { is: 'no day' }] };
 }
 

@@ -50,6 +50,26 @@ test('an alteration takes the place of the same one, and leaves the others', () 
   ]);
 });
 
+test('what was put right on the garment was seen before that, and comes on top of the paper', () => {
+  const { make, said } = entry('sandbar sleeves too long so I took them up 3 cm, the rest fits');
+  expect(make.alterations.map((a) => [a.kind, a.amount, a.when])).toEqual([
+    ['sleeve-length', 1, 'paper'],
+    ['body-at-hem', -3, 'paper'],
+    ['sleeve-length', -3, 'body'],
+  ]);
+  expect(make.fitNotes).toMatchObject([{ zone: 'sleeve', outcome: 2, seen: { at: 'tryOn' }, date: CONTEXT.today }]);
+  expect(said).toEqual([
+    { zone: 'bust', outcome: 0 },
+    { zone: 'bodice', outcome: 0 },
+  ]);
+});
+
+test('a fault that was put right nobody knows how far is kept in its words', () => {
+  const { make, said } = entry('sandbar bust too tight so I let it out');
+  expect([make.fitNotes, said, make.alterations]).toEqual([[], [], START.alterations]);
+  expect(make.remark).toContain('bust too tight');
+});
+
 test('for looks and for fit are two changes', () => {
   const { make } = entry('sandbar sleeve -4 for looks');
   expect(make.alterations.filter((a) => a.kind === 'sleeve-length').map((a) => [a.purpose, a.amount])).toEqual([

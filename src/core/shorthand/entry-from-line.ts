@@ -1,7 +1,7 @@
 import { lessonSubjects } from '../make/lesson-subjects';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
-import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
+import { notesOf, type VerdictSaid, type ZoneSaid } from '../make/log-draft';
 import { lessKnown } from '../make/known-to';
 import { leftToDo } from '../make/one-touch';
 import type { Fabric, Make, NoteSubject, Seen, SewnSet } from '../records';
@@ -89,6 +89,8 @@ export function entryFromLine(
   let restRight = false;
   const saidDays = new Set<'cut' | 'finished'>();
   const said = new Map<ZoneId, ZoneSaid>();
+  /** What was seen before it was put right. */
+  const triedOn = new Map<ZoneId, ZoneSaid>();
   const newFabrics: Fabric[] = [];
   let newSet: SewnSet | undefined;
   const remarks: LineRemark[] = [];
@@ -131,13 +133,14 @@ export function entryFromLine(
         break;
       }
       case 'alteration': {
-        // The one in the line takes the place of the one carried on.
-        const others = make.alterations.filter((a) => !sameAlteration(a, u.alteration));
+        // The one in the line takes the place of the one carried on; what was done on the garment comes on top of that.
+        const isOnTop = u.alteration.when === 'body' || u.alteration.when === 'wear';
+        const others = make.alterations.filter((a) => !sameAlteration(a, u.alteration) || (isOnTop && a.when !== u.alteration.when));
         make = { ...make, alterations: [...others, { id: newId(), ...u.alteration }] };
         break;
       }
       case 'fit':
-        for (const of of u.notes) said.set(of.zone, of);
+        for (const { tried, ...of } of u.notes) (tried ? triedOn : said).set(of.zone, of);
         break;
       case 'rest right':
         restRight = true;
@@ -265,10 +268,14 @@ export function entryFromLine(
       case 'words':
         words.push(u.words);
     }
-  if (restRight) for (const zone of zones) if (!said.has(zone)) said.set(zone, { zone, outcome: 0 });
+  if (restRight) for (const zone of zones) if (!said.has(zone) && !triedOn.has(zone)) said.set(zone, { zone, outcome: 0 });
   // Where only one day was said, the other is no later, and no earlier.
   if (make.finishedOn !== undefined && make.cutOn > make.finishedOn)
     make = saidDays.has('cut') && !saidDays.has('finished') ? { ...make, finishedOn: make.cutOn } : { ...make, cutOn: make.finishedOn };
+  if (triedOn.size > 0) {
+    const notes = notesOf({ seen: { at: 'tryOn' }, said: [...triedOn.values()] }, make.finishedOn ?? make.cutOn, newId);
+    make = { ...make, fitNotes: [...make.fitNotes, ...notes] };
+  }
   // A verdict says how much it is liked: without that, what else was said of it stays in its own words.
   if (judged.length > 0 && verdict.love === undefined) {
     words.push(...judged);

@@ -69,12 +69,13 @@ export function factsOf(u: Understood, { patterns, fabrics, people, sets = [] }:
     case 'cut':
       return [typeof u.as === 'number' ? `as version ${u.as}` : u.as === 'last' ? 'as last' : 'as drafted'];
     case 'fit':
-      return u.notes.map(({ zone, outcome, amount }) =>
+      return u.notes.map(({ zone, outcome, amount, tried }) =>
         [
           'fit',
           zone,
           outcome === 0 ? 'right' : outcome < 0 ? 'under' : 'over',
           outcome === 0 ? '' : amount === undefined ? String(Math.abs(outcome)) : `${figure(amount)}cm`,
+          tried ? 'tried' : '',
         ]
           .filter(Boolean)
           .join(' '),

@@ -44,7 +44,7 @@ const SIGN = /[+#"€$£½¼¾⅛⅜⅝⅞★⭐-]/;
 
 /** Words that lead from one thing to the next and say nothing by themselves. */
 export const LEADING =
-  /^(?:finished|completed|logged|done|ready|and|but|with|in|the|a|an|of|for|then|also|some|i|i've|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that|me|myself|pairs?|before|after|w)$/;
+  /^(?:finished|completed|logged|done|ready|and|but|with|in|the|a|an|of|for|then|also|some|i|i've|it|she|he|they|turned|out|came|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that|me|myself|pairs?|before|after|w)$/;
 
 /** Anything but signs that part, and blanks. */
 const SAYS = /[^\s,;:·•|.()&+!?'">/-]/u;

@@ -355,6 +355,11 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'below a heading in the same line',
+      "This year's sewing so far. In January I made the Plover shirt in 12.",
+      ['In January I made the Plover shirt in 12.'],
+    ],
+    [
       'how far several have come, in one sentence',
       "I've got three UFOs. The Redshank jacket is cut out but not started, the Dunlin coat just needs its lining, and the Ruff jacket I've given up on.",
       [

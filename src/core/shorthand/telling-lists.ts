@@ -13,16 +13,19 @@ const SORTS =
 /** What there is a list of: "Bra log". */
 const A_LIST_OF = `${LISTED_SORT}(?= (?:log|diary|journal|makes|list|notebook)(?:[ \\t]*:|[ \\t]*(?:\\n|$)| (?:19|20)\\d{2}))`;
 /** What a list of makes is headed by, which says nothing of them. */
-export const LIST_WORDS = `[ \\t#*_]*(?:(?:${SORTS}|${A_LIST_OF}|my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+`;
+export const LIST_WORDS = `[ \\t#*_]*(?:(?:${SORTS}|${A_LIST_OF}|(?:this|last) (?:year|season|month|week)'s|my|the|our|all|of|i|i've|i have|what|some|spring|summer|autumn|fall|winter|holiday|capsule|wardrobe|sewing|sewn|sewed|made|makes|handmade|(?:finished|completed)(?= (?:makes|projects|garments|things|objects))|log|list|notebook|notes|journal|diary|book|projects?|garments?|clothes|things|so far|recent|old|older|back ?log)(?![a-z])[ ,]*)+`;
 /** The head of a table. */
 const COLUMNS = `(?:\\|[ \\t]*)?(?:${COLUMN_LABEL}[ \\t]*[|,;\\t][ \\t]*)+${COLUMN_LABEL}?[ \\t|]*`;
 /** A list's heading, and nothing else, before its first item. */
-export const LIST_HEADING = new RegExp(`^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*)|${COLUMNS}\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`, 'u');
+export const LIST_HEADING = new RegExp(
+  `^\\s*(?:${LIST_WORDS}[ \\t*_]*(?:[:\\n]\\s*|(?<=so far)\\.\\s+)|${COLUMNS}\\n(?:[ \\t|:-]+\\n)?)(?:${SIGN})?$`,
+  'u',
+);
 /** A line that is such a heading, over others. */
 export const HEADING_LINE = new RegExp(`^${LIST_WORDS}(?:(?:19|20)\\d{2})?[ \\t*_:]*\\n[ \\t]*\\S`, 'u');
 /** Lines of which only that is left, signs of a list, and words that joined what was told. */
 const LEFT_OVER = new RegExp(
-  `(?:^|(?<=\\n))[ \\t]*(?:(?:${LIST_WORDS}|${COLUMNS})[ \\t*_:]*(?=\\n|$)|${SIGN})|(?<!\\p{L})(?:and|plus|oh|then)(?!\\p{L})`,
+  `(?:^|(?<=\\n))[ \\t]*(?:(?:${LIST_WORDS}|${COLUMNS})[ \\t*_:.]*(?=\\n|$)|${SIGN})|(?<!\\p{L})(?:and|plus|oh|then)(?!\\p{L})`,
   'gu',
 );
 /** What stands over others in a line of its own: "In progress:". */

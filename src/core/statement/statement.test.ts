@@ -200,6 +200,11 @@ test('what nobody said when it was made is in no statement, and that is said', (
   const statement = statementOf(input);
   expect(statement.finished.map((m) => m.id)).not.toContain('undated');
   expect(statement.underWay.map((m) => m.id)).not.toContain('undated');
+  // What is in hand is under way since it was told at the latest; what was given up then may have been given up long before.
+  const inHand = statementOf({ ...input, makes: [...INPUT.makes, { ...of, state: 'cut' }] });
+  expect(inHand.underWay.map((m) => m.id)).toContain('undated');
+  const givenUp = statementOf({ ...input, makes: [...INPUT.makes, { ...of, state: 'abandoned' }] });
+  expect([...givenUp.failed.map(({ make }) => make.id), ...givenUp.underWay.map((m) => m.id)]).not.toContain('undated');
   const sheet = statementSheet(statement, input, [person], 'cm', { prices: false, body: false });
   expect(toMarkdown(sheet, () => undefined)).toContain('And 1 make of which nobody noted when');
 });

@@ -91,7 +91,10 @@ export function statementOf(input: StatementInput): Statement {
   return {
     span,
     finished,
-    underWay: dated.filter((m) => isOfIt(m, m.cutOn) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until),
+    // One that nobody dated is under way at least since it was told.
+    underWay: makes.filter(
+      (m) => isOfIt(m, m.cutOn) && (!isUndated(m) || STATES[m.state].inHand) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until,
+    ),
     undated: makes.filter((m) => isUndated(m) && readyOn(m) !== undefined).length,
     perhaps: dated.filter((m) => mayBeWithin(m, readyOn(m), span)).length,
     failed: failedOf(makes, within),
@@ -125,7 +128,7 @@ type OfIt = (make: Make, day: IsoDate | undefined) => boolean;
 
 function failedOf(makes: readonly Make[], within: Within): { make: Make; why: string }[] {
   return makes.flatMap((make) => {
-    if (make.state === 'abandoned' && within(make.stateSince ?? make.cutOn))
+    if (make.state === 'abandoned' && within(make.stateSince ?? (isUndated(make) ? undefined : make.cutOn)))
       return [{ make, why: [`abandoned${make.stage ? ` at ${make.stage}` : ''}`, make.why].filter(Boolean).join(': ') }];
     const said = make.verdicts.filter((v) => within(v.date)).at(-1);
     if (!said || said.love > 2) return [];

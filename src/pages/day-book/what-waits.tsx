@@ -1,5 +1,5 @@
 import { planName } from '../../core/make/plan-name';
-import { makeDayWords } from '../../core/make/its-day';
+import { isUndated, makeDayWords } from '../../core/make/its-day';
 import { lazy, Suspense } from 'react';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
@@ -29,6 +29,14 @@ export interface WaitsTables {
   readonly fabrics: readonly Fabric[];
   readonly people: readonly Person[];
 }
+
+/** When it was cut, as far as anybody said. */
+const cutWords = (make: Make): string =>
+  isUndated(make)
+    ? 'cut'
+    : make.knownTo
+      ? `cut in ${makeDayWords(make, make.cutOn, 'MMMM yyyy')}`
+      : `cut on ${format(parseISO(make.cutOn), 'd MMMM')}`;
 
 /** Everything that waits for a hand; each is done with one key or one touch, and nothing is said twice. */
 export function WhatWaits(tables: WaitsTables) {
@@ -66,14 +74,7 @@ export function WhatWaits(tables: WaitsTables) {
     return {
       key: make.id,
       words: toMake(make),
-      under: [
-        cut
-          ? make.knownTo
-            ? `cut in ${makeDayWords(make, make.cutOn, 'MMMM yyyy')}`
-            : `cut on ${format(parseISO(make.cutOn), 'd MMMM')}`
-          : 'half sewn',
-        `for ${withId(people, make.personId)?.name ?? 'somebody'}`,
-      ].join(' · '),
+      under: [cut ? cutWords(make) : 'half sewn', `for ${withId(people, make.personId)?.name ?? 'somebody'}`].join(' · '),
       act: {
         label: cut ? 'Being sewn' : 'Finished',
         name: `${cut ? 'Being sewn' : 'Finished'}: ${nameOf(make)}`,

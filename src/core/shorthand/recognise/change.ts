@@ -291,6 +291,15 @@ const ofPart = (meant: Meant | undefined, part: 'front' | 'back'): Meant | undef
   return { ...meant, says: parted(meant.says), ...(meant.choices ? { choices: meant.choices.map(parted) } : {}) };
 };
 
+/** The same, done when it was tried on and not on the paper. */
+function onTheGarment(meant: Meant | undefined): Meant | undefined {
+  const then = (says: Choice): Choice =>
+    says.map((one) =>
+      one.is === 'alteration' && one.alteration.when === 'paper' ? { ...one, alteration: { ...one.alteration, when: 'body' } } : one,
+    );
+  return meant && { ...meant, says: then(meant.says), ...(meant.choices ? { choices: meant.choices.map(then) } : {}) };
+}
+
 /** A waist that was made narrower or wider at its back: at the seam there or at its darts, nobody said. */
 function atTheBackWaist(act: Act, cm: number | undefined, tail: string, s: Sentence, whole: string): Meant {
   const ways = (['centre back seam', 'waist darts'] as const).flatMap((seam) => {
@@ -330,9 +339,9 @@ const VERBS_SAID = new RegExp(VERB);
 const BEFORE_NAME = new RegExp(`\\b(?<verb>${VERB}) ${THE}(?<target>${anyOf(TARGET_NAMES)}) (?:of|on|in) (?:(?:the|my|this|a) )*$`);
 /** What was done to a part, or to some, right before another is named. */
 const DONE_BEFORE = new RegExp(`\\b(?<verb>${VERB})(?: ${THE}${anyOf(TARGET_NAMES)}(?: by)? ${LENGTH}${END}(?:,? (?:and|&)|,)?)+ $`);
-/** A place that is found too wide or too tight right before: one, or what there are two of. */
+/** A place that is found off right before: one, or what there are two of. */
 const OFF_BEFORE = new RegExp(
-  `(?:^|[,;.·|\\n:]\\s*)(?:(?:and|with|the|its|but|my|both) )*(?:(?<it>waist|waistband|bust|chest|underbust)|(?<them>cuffs|sleeves|hips|thighs|knees|calves|upper arms|legs))${END}[^,;.·|\\n]*(?:,| so| and|;|\\.)\\s*(?:(?:and|so|then|i|just|had|to) )*$`,
+  `(?<![a-z])(?:(?<it>waist|waistband|bust|chest|underbust|hem|skirt)|(?<them>cuffs|sleeves|hips|thighs|knees|calves|upper arms|legs|straps))${END}[^,;.·|\\n]*(?:,| so| and|;|\\.)\\s*(?:(?:and|so|then|i|just|had|to) )*$`,
 );
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
@@ -384,18 +393,22 @@ export const recogniseChange = byRules([
     const { verb, target } = BEFORE_NAME.exec(beforeName(s, from) ?? '')?.groups ?? {};
     return made(actOf(verb), target, amount, tail, s, from, to);
   }),
-  // "took it in 4 cm each side".
-  given(/(?:took|take|taken|let) (?:it|them) (?:in|out)/, changed)(
-    `${LEAD}(?<first>took|take|taken|let) (?<what>it|them) (?<last>in|out)(?:(?: by)? ${AMOUNT})?(?: (?:at|along|from|in|on) (?<each>the|each|both|every) side seams?)?`,
+  // "took it in 4 cm each side", "took them up 3 cm".
+  given(/(?:took|take|taken|let) (?:it|them) (?:in|out|up|down)/, changed)(
+    `${LEAD}(?<first>took|take|taken|let) (?<what>it|them) (?<last>in|out|up|down)(?:(?: by)? ${AMOUNT})?(?: (?:at|along|from|in|on) (?<each>the|each|both|every) side seams?)?`,
     'sure',
     ({ first = '', what, last, amount, each, tail: behind = '' }, s, from, to) => {
       const act = APART.find(([words, way]) => way === last && new RegExp(`^${words}$`).test(first))?.[2];
       const tail = each === undefined || each === 'the' ? behind : ` per seam ${behind}`;
-      if (!act || (amount === undefined && tail === '' && each === undefined)) return undefined;
+      if (!act || (amount === undefined && (tail === '' || !isOfWidth(act)) && each === undefined)) return undefined;
       // "Cuffs too tight, let them out 2 cm": what is spoken of, where no other place is named.
       const { it, them } = OFF_BEFORE.exec(s.low.slice(0, from))?.groups ?? {};
-      const target = zonesNamed(behind, s).length > 0 ? undefined : what === 'it' ? it : them;
-      return (target === undefined ? undefined : made(act, target, amount, tail, s, from, to)) ?? made(act, 'side seams', amount, tail, s, from, to);
+      const off = what === 'it' ? it : them;
+      // A dress is no "them".
+      if (off === undefined && what === 'them' && !isOfWidth(act) && !/^(?:trousers|shorts|nightwear)$/.test(kindOf(s) ?? '')) return undefined;
+      const named = zonesNamed(behind, s).length > 0 || off === undefined ? undefined : made(act, off, amount, tail, s, from, to);
+      const meant = named ?? made(act, isOfWidth(act) ? 'side seams' : 'length', amount, tail, s, from, to);
+      return off === undefined ? meant : onTheGarment(meant);
     },
   ),
   // "took 1 cm in at the waist", where an inch or two is no other thing.

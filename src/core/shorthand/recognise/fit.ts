@@ -1,4 +1,4 @@
-import { isDenied } from '../denied';
+import { isDenied, PUT_RIGHT_BY } from '../denied';
 import { zoneOf, type ZoneId } from '../../body/zones';
 import { symptomOf } from '../../catalogue/symptoms';
 import { outcomeOf } from '../../make/outcome';
@@ -203,8 +203,8 @@ const fault = (
     if (round && !meant.choices) return { to, ...asks(round, of, mereWords(s.typed(from, to))) };
     // Of another than the one that is told of: "the M was tight across the shoulders last time".
     const further = s.low.slice(to);
-    if ([BEFORE_THIS, NEARER, PUT_RIGHT, AS_MEANT].some((of) => of.test(further)) || OF_ANOTHER.test(s.low.slice(0, from)))
-      return { says: mereWords(s.typed(from, to)) };
+    const isNone = [BEFORE_THIS, NEARER, AS_MEANT].some((of) => of.test(further)) || (PUT_RIGHT.test(further) && !IS_PUT_RIGHT_BY.test(further));
+    if (isNone || OF_ANOTHER.test(s.low.slice(0, from))) return { says: mereWords(s.typed(from, to)) };
     // "Tight in the M", where another is told of.
     const inSize = IN_SIZE.exec(further);
     if (inSize && sizeBehindName(s, from) !== undefined && labelOf(inSize[1], s, true) !== undefined)
@@ -231,6 +231,7 @@ const BEFORE_THIS = new RegExp(
   `^[^,.;·|\\n]{0,20}? ?(?<!\\b(?:like|as) )(?:(?:the )?last time|(?:in|on|with) ${EARLIER_ONE}(?<= (?:one|version|pair|make)))(?![a-z])`,
 );
 
+const IS_PUT_RIGHT_BY = new RegExp(`^${PUT_RIGHT_BY}`);
 /** Behind a fault that was put right, or that is none. */
 const PUT_RIGHT =
   /^,? (?:but|so|and|until)(?: then)? (?:i|we)(?:'ve| have)? (?:(?:had to|then|just|quickly) )*(?:let|took|take) (?:it|them|that) (?:out|in|up|down)(?![a-z])/;
@@ -290,9 +291,9 @@ const seen = byRules([
   fault(`(?:${BE}|still|now|also) (?:still |now |a bit )?${HOW}(?<direction>${DIRECTION})`, (_, __, of, s, from, to) => stated(of, s, from, to)),
   // "Too long by 3 cm": the garment, or a sleeve of it.
   fault(
-    `(?:(?:it|they|is|are|was|were|it's|came out|turned out|overall|all) )*${HOW}(?<direction>long|short)`,
+    `(?:(?:it|they|is|are|was|were|it's|came out|turned out|overall|all|already) )*${HOW}(?<direction>long|short)`,
     (_, how, of, s, from, to) => {
-      if (how.degree.trim() === '' && how.amount === undefined) return undefined;
+      if (how.degree.trim() === '' && how.amount === undefined && !/\balready /.test(s.low.slice(from, to))) return undefined;
       if (!CLAUSE_BEFORE.test(s.low.slice(0, from)) || !CLAUSE_BEHIND.test(s.low.slice(to))) return undefined;
       // "Lengthened the sleeves, still too short": rather what was spoken of last.
       const last = [...s.low.slice(0, from).matchAll(EVERY_PLACE)].at(-1)?.[0];
@@ -388,6 +389,11 @@ const seen = byRules([
     'sure',
     () => ({ says: [{ is: 'rest right' }] }),
   ),
+  given(/rest|else/, rule)(
+    `(?:the |all the |but |and )*(?:rest|everything else|all else)(?: of it)?(?: (?:all|now|finally))* (?:fits?|fitted)${WHOLE_CLAUSE}`,
+    'sure',
+    () => ({ says: [{ is: 'rest right' }] }),
+  ),
   rule(`(?:it is |it's |is )?${RIGHT} (?:elsewhere|everywhere else|otherwise|in all other places)`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
   rule(`(?:everything|all of it|it all|all) (?:fits?|fitted|is|was|sits?)(?: just)? ${RIGHT}`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
   // "Right all over", "it fits everywhere", "everything fits": of all but what is said to be off.
@@ -441,5 +447,15 @@ const seen = byRules([
   }),
 ]);
 
-/** Fit: what is tight, long, right; what gapes and pulls; what is denied. */
-export const recogniseFit: Recogniser = (sentence, at) => seen(sentence, at).filter(({ to }) => !IS_DONE.test(sentence.low.slice(to)));
+/** The same, seen at a try-on. */
+const tried = (says: Choice): Choice =>
+  says.map((one) => (one.is === 'fit' ? { ...one, notes: one.notes.map((note) => ({ ...note, tried: true as const })) } : one));
+
+/** Fit: what is tight, long, right; what gapes and pulls; what is denied. What was put right by so much was seen before that. */
+export const recogniseFit: Recogniser = (sentence, at) =>
+  seen(sentence, at).flatMap((found) => {
+    const behind = sentence.low.slice(found.to);
+    if (IS_DONE.test(behind)) return [];
+    const isPutRight = IS_PUT_RIGHT_BY.test(behind);
+    return [isPutRight ? { ...found, says: tried(found.says), ...(found.choices ? { choices: found.choices.map(tried) } : {}) } : found];
+  });

@@ -1,3 +1,4 @@
+import { PUT_RIGHT_BY } from '../denied';
 import { beforeName, isOfItsName, mereWords, wordCount } from '../said';
 import { ROOM_WANTED } from './seen';
 import { AND_OTHERWISE } from './verdict';
@@ -84,6 +85,8 @@ const AFTER_ALL = new RegExp(` so (?:now |here |this time )*(?:i|we) .*$|(?<=^(?
 /** What was done about it: that was done. */
 const PUT_RIGHT = `so (?:i|we) (?:(?:had to|then|just) )*${ALTERED} (?:it|them|that)(?![a-z])`;
 const THEN_PUT_RIGHT = new RegExp(` ${PUT_RIGHT}.*$`);
+/** By how much it was altered tells of the fault before as well. */
+const IS_PUT_RIGHT_BY = new RegExp(PUT_RIGHT_BY);
 /** What is so no more, or was so on another: "tight so I let it out". */
 const NO_MORE = new RegExp(`\\b(?:before (?:i|we|washing|it was)(?![a-z])|on the (?:model|toile|muslin)(?![a-z])|${PUT_RIGHT})`);
 const QUESTION = /^(?:is|are|was|were|does|do|did|should|could|why|how|what|which|who)(?![a-z]).*\?$/;
@@ -105,7 +108,7 @@ function clauseAt(sentence: Sentence, at: number, clause: RegExp): string | unde
 const denials: Recogniser = (sentence, at) => {
   const clause = clauseAt(sentence, at, CLAUSE_AT);
   if (clause === undefined) return [];
-  const isPutRight = sentence.subject !== undefined && NO_MORE.test(clause);
+  const isPutRight = sentence.subject !== undefined && NO_MORE.test(clause) && !IS_PUT_RIGHT_BY.test(clause);
   // "Skerry tee: the second one is in linen" is of that.
   const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && !isOfItsName(sentence, at) && OF_ELSE.test(clause));
   if (!isPutRight && !isOfElse && !QUESTION.test(clause)) return [];

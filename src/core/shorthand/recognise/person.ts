@@ -133,14 +133,13 @@ export function isNameBefore(lead: string): boolean {
   return found !== null && found[0].length === lead.trimEnd().length && !isNobody(found[1] ?? '');
 }
 
-/** What a garment is, where it is called by nothing else: "shirt dress"; of what it is made is no part of it. */
-function barely(name: string): string | undefined {
-  const words = name
-    .toLowerCase()
-    .split(' ')
-    .filter((word) => !IS_FABRIC.test(word));
+/** What a garment is, and of what, where it is called by nothing else: "linen trousers". */
+function barely(name: string): { readonly what: string; readonly of: string } | undefined {
+  const words = name.toLowerCase().split(' ');
+  const what = words.filter((word) => !IS_FABRIC.test(word));
+  const of = words.filter((word) => IS_FABRIC.test(word));
   const isWhat = (word: string) => CUTS.has(word) || isTradeWord(word) || kindNamed(word) !== undefined;
-  return words.length > 0 && words.every(isWhat) ? words.join(' ') : undefined;
+  return what.length > 0 && what.every(isWhat) ? { what: what.join(' '), of: of.join(' ') } : undefined;
 }
 
 /** Somebody by a name alone, beside what the line is about: asked, since before a dash it is likelier whose pattern it is. */
@@ -159,7 +158,8 @@ const beside: Recogniser = ({ low, names, subject, typed }, at) => {
   // "Shirt dress (Fulmar)": what is called by nothing but what it is may be called so.
   const bare = subject.says.is === 'new pattern' ? barely(subject.says.name) : undefined;
   const isCalled = behind && bare !== undefined && !HAS_TITLE.test(name) && !IS_KIN.test(name.toLowerCase());
-  const pattern: Choice = [{ is: 'new pattern', name: `${name} ${bare}` }];
+  const fabric: Choice = bare?.of ? [{ is: 'fabric', fabric: { name: bare.of }, part: 'main' }] : [];
+  const pattern: Choice = [{ is: 'new pattern', name: `${name} ${bare?.what}` }, ...fabric];
   const meant = isCalled ? [pattern, person] : !isBrought ? [person] : /^ ?:/.test(low.slice(to)) ? [person, designer] : [designer, person];
   const choices = [...meant, mereWords(typed(at, to))];
   return [{ from: at, to, says: [], choices, weight: WEIGHTS.weak + WEIGHTS.word * 2 }];
