@@ -19,7 +19,7 @@ test('a notebook page of eight makes: questions by their digits, a reload in the
   await page.getByLabel('What did you sew?').fill(NOTEBOOK);
   const items = page.getByRole('region', { name: 'As it is read' }).getByRole('heading', { level: 3 });
   await expect(items).toHaveCount(8);
-  await expect(items.nth(4)).toHaveText('Curlew skirt, version 2 for Maren; else as version 1');
+  await expect(items.nth(4)).toHaveText('Curlew skirt, version 2 for Maren; else as version 1 · no day said');
   await expect(page.getByText('New with it, and undone with it: the pattern Curlew skirt (skirt, woven); the fabric rust corduroy.')).toBeVisible();
 
   // What is asked comes first.
