@@ -56,7 +56,7 @@ const THREE_FIGURES = '(\\d{2,3}(?:[.,]\\d)?)';
 const THREE = new RegExp(`(?<=\\D)(?<![\\d.,/-])${THREE_FIGURES} ?[-–] ?${THREE_FIGURES} ?[-–] ?${THREE_FIGURES}(?![\\d/-]|[.,]\\d)`);
 /** What may stand beside measures and says nothing of a garment. */
 const BESIDE =
-  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|still|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|grown|shot up|again|so much|a lot|just|now|still|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
 /** How much somebody weighs, or no longer does. */
 const WEIGHT = /(?<![\d.,])\d{1,3}(?:[.,]\d)? ?(?:kgs?|kilos?|lbs?|pounds|stone)(?![a-z])/g;
 const LABELLED = /\bsize ?:? *\d{1,3}(?![\d.,-])/;

@@ -355,6 +355,24 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'a toile in a diary, and what was altered after it',
+      '14/3 traced Godwit dress, size 14\n15/3 toile: too long in the waist by 2cm\n16/3 altered: shortened bodice 2cm\n20/3 cut out in navy crepe\n28/3 finished.',
+      [
+        '14/3 traced Godwit dress, size 14\n15/3 toile: too long in the waist by 2cm',
+        '16/3 altered: shortened bodice 2cm\n20/3 cut out in navy crepe\n28/3 finished.',
+      ],
+    ],
+    [
+      'what is in hand, and what the children got',
+      "I made the Avocet dress in a 14. I'm halfway through a Redshank jacket. The kids got pyjamas in flannel.",
+      ['I made the Avocet dress in a 14.', "I'm halfway through a Redshank jacket.", 'The kids got pyjamas in flannel.'],
+    ],
+    [
+      'so many of each behind a colon',
+      'This winter: 3 pairs of Wigeon shorts (S, M), 1 Knot cardi (M), 2 Siskin tees in navy',
+      ['This winter: 3 pairs of Wigeon shorts (S, M)', '1 Knot cardi (M)', '2 Siskin tees in navy'],
+    ],
+    [
       'below a heading in the same line',
       "This year's sewing so far. In January I made the Plover shirt in 12.",
       ['In January I made the Plover shirt in 12.'],
@@ -454,6 +472,11 @@ describe('a telling is split into makes', () => {
       'a table, with its head',
       '| Pattern | Size | Notes |\n|---|---|---|\n| Heron blouse | 12 | too tight bust |\n| Tern skirt | 14 | good |',
       ['Heron blouse | 12 | too tight bust |', 'Tern skirt | 14 | good |'],
+    ],
+    [
+      'what is ticked off by another sign',
+      '☑ Egret blouse (12)\n✅ Heron coat 14\n☐ Plover shirt in chambray\n✓ Siskin tee M',
+      ['Egret blouse (12)', 'Heron coat 14', '☐ Plover shirt in chambray', 'Siskin tee M'],
     ],
     ['what is ticked off, and what is not', 'Finished makes\n- [x] Heron blouse 12\n- [ ] Tern skirt 14', ['Heron blouse 12', '[ ] Tern skirt 14']],
     ['numbered weeks', 'Week 1: Heron blouse, 12\nWeek 2: Tern skirt, 14', ['Heron blouse, 12', 'Tern skirt, 14']],

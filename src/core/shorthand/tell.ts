@@ -38,7 +38,7 @@ export interface Told {
 export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === undefined ? text : `${oneMoreOf}: ${text}`);
 
 /** One of several in a row. */
-const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|\\d+ ?[x×]|another) ';
+const LISTED = '(?:and )?(?:an?|one|two|three|four|[1-9]|\\d+ ?[x×]|another) ';
 /** What was made, listed behind a colon. */
 const AS_MADE = '(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300}';
 const LISTED_AS_MADE = new RegExp(`${AS_MADE},[ \\t]+(?:and )?$`);
@@ -64,6 +64,8 @@ const MAY_BEGIN = new RegExp(
     `(?<=\\b(?:month|week|season|time|turn|day)):[ \\t]+(?=${NAME_AND_SIZE})`,
     // "The Redshank jacket is cut out, the Dunlin coat needs its lining".
     `(?<=[\\p{L}\\d)]),[ \\t]+(?:and )?(?=(?:the|my) (?:[\\p{L}'-]+ ){2,3}(?:is|was|are|were|just|only|still|needs?|has|i've|i have)(?![\\p{L}]))`,
+    // "This winter: 3 pairs of pyjama bottoms, 1 cardigan (M), 2 tees".
+    `:[ \\t]+(?=${LISTED}[^,:.;!?\\n]{3,60}(?:\\([^)\\n]{1,40}\\))?,[ \\t]+${LISTED}[\\p{L}])`,
     // Words that lead on where nobody set a full stop.
     ' (?:(?:um|uh|erm|er),? )*what else,? |[\\s,]+(?:(?:um|uh|erm|er|well),? )*oh yeah,? (?=(?:and )?(?:the|my|i) )',
     '(?<!\\b(?:and|i|we|the|my))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |(?:oh,? |so |well )*and (?:(?:i|we|also|then|just|finally) )*(?:made|sewed|cut out|finished) )',
@@ -79,7 +81,8 @@ const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
 const BLANK_LINE = new RegExp(`\\n[ \\t]*\\n\\s*(?:${SIGN})?`, 'g');
 /** Words that say that something was made. */
-const MADE = /\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
+const MADE =
+  /\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|started|begun|began|did|traced|(?:half ?way|part way|nearly) through|working on|in the middle of|(?:kids|boys|girls|twins|children) got|next is|next was|next came)\b/;
 
 /** The same right before a name: "so I made her the Wren dress". */
 const MADE_RIGHT_BEFORE = /\b(?:made|sewed)(?: (?:her|him|them|me|myself|us))? (?:the|an?|another) $/;
@@ -101,7 +104,7 @@ const VERSION_SAID = new RegExp(`(?<![\\p{L}\\d])${NUMBERED}`, 'u');
 const OF_TOILE = new RegExp(`(?<![a-z])${TOILE}s?(?![a-z])`);
 /** Behind a toile: that now it is the garment itself. */
 const AFTER_A_TOILE = new RegExp(
-  `^${FIRST}(?:(?:and|then|so|the|my|for) )*(?:(?:final|real|proper|finished|actual|good)(?: (?:one|thing|version|pair|garment|deal|make))? ?(?:in|is|was|from|with|:|(?=size|\\d))|(?:then|so|next|finally) (?:i )?(?:cut|made|sewed)(?: (?:it|them|out|up))* (?:(?:in|size|an?|the|from|out of) )*(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|\\d{1,2}|x{0,3}[sml])(?![a-z\\d]))`,
+  `^${FIRST}(?:(?:and|then|so|the|my|for) )*(?:(?:final|real|proper|finished|actual|good)(?: (?:one|thing|version|pair|garment|deal|make))? ?(?:in|is|was|from|with|:|(?=size|\\d))|(?:then|so|next|finally) (?:i )?(?:cut|made|sewed)(?: (?:it|them|out|up))* (?:(?:in|size|an?|the|from|out of) )*(?:${FABRIC_NOUN}|${FABRIC_COLOUR}|\\d{1,2}|x{0,3}[sml])(?![a-z\\d])|(?:altered|alterations?|changed|changes|adjusted|adjustments|corrected|fixed)(?: (?:the )?(?:pattern|paper))? ?:)`,
 );
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(

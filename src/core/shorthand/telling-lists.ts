@@ -4,7 +4,7 @@ import { LISTED_SORT, MONTH_ABOVE, YEAR_ABOVE } from './telling-times';
 
 /** The sign of a list. */
 export const SIGN =
-  '(?:\\|[ \\t]*|(?:[-*•][ \\t]+)?\\([x✓✔]\\)[ \\t]+|(?:[-*•]|\\d{1,2}[.)]|(?:week|day|project|make|garment|item|no\\.?|#) ?\\d{1,2} ?[:.)])[ \\t]+)';
+  '(?:\\|[ \\t]*|(?:[-*•][ \\t]+)?(?:\\([x✓✔]\\)|[☑✅✓✔])[ \\t]+|(?:[-*•]|\\d{1,2}[.)]|(?:week|day|project|make|garment|item|no\\.?|#) ?\\d{1,2} ?[:.)])[ \\t]+)';
 /** The same, behind what stands before it. */
 export const SIGN_BEHIND = new RegExp(`${SIGN}$`);
 /** Sorts of garments, over what was sewn of them: "Tops", "My dresses". */
@@ -35,7 +35,7 @@ const HEADINGS = new RegExp(`(?:^|\\n)${HEADING}[ \\t]*(?=\\n|$)`, 'g');
 export const HEADING_BEHIND = new RegExp(`\\n(?:${HEADING}|${LIST_WORDS})$`, 'iu');
 /** What only leads on to the next: signs of a list, and "and". */
 export const withoutTail = (told: string) =>
-  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus|um|uh|erm|what else)(?=\s*$))+$/, '');
+  told.replace(/(?:[\s,;]|\n[ \t]*(?:[-*•|☑✅✓✔]|\d{1,2}[.)]|(?:[-*•][ \t]+)?\[[x ✓✔]?\])|\s(?:and|plus|um|uh|erm|what else)(?=\s*$))+$/, '');
 
 /**
  * Whether nothing is left to be told in what stays of a telling: signs, and years or months over what was entered.

@@ -294,6 +294,7 @@ describe('measured', () => {
     const hers = told('Tilda’s measures on 3 November: height 124, chest 61', 'measured');
     expect([hers.person.name, hers.measures, hers.dates]).toEqual(['Tilda', { height: 124, bust: 61 }, ['2026-11-03']]);
     expect(told("Maren's waist is now 76", 'measured').measures).toEqual({ waist: 76 });
+    expect(told('Tilda has grown: 128 cm tall, chest 64', 'measured').measures).toEqual({ height: 128, bust: 64 });
     expect(told('bust 92 waist 74 hip 100, taken 03/04/2026', 'measured').dates).toEqual(['2026-04-03', '2026-03-04']);
   });
 

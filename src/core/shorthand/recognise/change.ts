@@ -4,7 +4,7 @@ import { tidy } from '../../units/length';
 import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
-import { isDenied } from '../denied';
+import { isDenied, SO_I } from '../denied';
 import { isLower } from '../../records/usual-zones';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
@@ -51,6 +51,11 @@ const THAN_BEFORE = new RegExp(`^ than (?:(?:on|in|with) )?${EARLIER}${END}`);
 const NEEDED = /^(?:[a-z]+ )*?needed /;
 const AFTER_NEEDED = /\bneeded (?:(?:to|to be|an?|about|the|some) )*$/;
 
+/** Right before what was done for a fault. */
+const PUT_RIGHT_HERE = new RegExp(
+  `\\b(?:too|tight|loose|long|short|wide|narrow|big|small|low|high|baggy|gap(?:es|ed|ing)|pull(?:s|ed|ing))\\b[^,.;\\n]*,? ${SO_I}$`,
+);
+
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
 const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rule['read']): Rule =>
   rule(source, weight, (said, s, from, end) => {
@@ -60,7 +65,8 @@ const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rul
     const to = tailEnd(s.low, end);
     const tail = s.low.slice(end, to);
     const words = s.typed(from, to);
-    const told = readAs({ ...said, tail }, s, from, to);
+    const read = readAs({ ...said, tail }, s, from, to);
+    const told = PUT_RIGHT_HERE.test(s.low.slice(0, s.low.startsWith('i ', from) ? from + 2 : from)) ? onTheGarment(read) : read;
     if (!told) return undefined;
     const { least, amount } = said;
     const isRange = least !== undefined && amount !== undefined;

@@ -230,7 +230,7 @@ const MOST_MEANT = 4;
 const CUE = `(?:cut into|(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)|used(?: up)?)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?${REST} of|(?:really |most )?(?:${PRAISE})))*`;
 /** How it compares with another, or that it is one: no name. */
 const VAGUE =
-  /^(?:(?:lighter|heavier|softer|thicker|thinner|stretchier|drapier|crisper|stiffer|darker|brighter|finer|warmer|cooler|cheaper|better|nicer|different|other|another|similar)(?![a-z])|(?:same|free|new|cheap|leftover|spare|any|old|whole) (?:fabric|material|cloth)$)/;
+  /^(?:(?:lighter|heavier|softer|thicker|thinner|stretchier|drapier|crisper|stiffer|darker|brighter|finer|warmer|cooler|cheaper|better|nicer|different|other|another|similar)(?![a-z])|(?:same|free|new|cheap|leftover|spare|any|old|whole|wrong|right|ideal|perfect) (?:fabric|material|cloth)$)/;
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
@@ -319,7 +319,7 @@ const sameAgain = byRules([
 /** Less than this is no length that a garment is cut from, cm: of elastic perhaps, or what something was taken in by. */
 const LEAST_USED = 30;
 const A_PIECE = '(?: (?:of (?:it|the fabric|fabric)|remnants?|pieces?|offcuts?|lengths?|of fabric|in all|in total|altogether))?';
-const ENDS_HERE = '(?=\\s*(?:$|[,.;:·|\\n]|and\\b|but\\b))';
+const ENDS_HERE = '(?=\\s*(?:$|[,.;:·|)\\n]|and\\b|but\\b))';
 
 /** What was made longer or shorter from so much, or taken in by it, was not cut from it. */
 const OTHERWISE = /\b(?:[a-z]+ed|down|up|in|went|take|taken|took|hem|increase|decrease) $/;

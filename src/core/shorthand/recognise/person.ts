@@ -16,7 +16,7 @@ const NEW = new RegExp(
 );
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
-  /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
+  /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|you|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
 
 const OF_SOMEBODY =
   /^'s (?:(?:little|big|older|younger|best|new) )?(?:friend|brother|sister|mum|mom|mother|dad|father|daughter|son|cousin|aunt|uncle|niece|nephew|wife|husband|partner|boyfriend|girlfriend|teacher|colleague|grandma|grandpa|doll|teddy|dog|cat|baby|class)(?![a-z])/;
@@ -191,15 +191,18 @@ const PRESENT_OF = new RegExp(
   `^(?:an? )?(?:present for |gift for )?${SOMEBODY}['’]s (?:(?:\\d+(?:st|nd|rd|th)?|birthday|christmas|wedding) )*(?:present|gift)(?![a-z])`,
 );
 
-/** "My daughter Nell wanted a party dress so I made her the Wren dress": who was spoken of right before. */
+/** "My daughter Nell wanted a party dress so I made her the Wren dress": who was spoken of right before, or is spoken of first. */
 const MADE_HER = /^(?:i )?(?:made|sewed) (?:her|him|them)(?= )/;
 const SPOKEN_OF = new RegExp(`(?<![a-z])(?:my|our) ${WHICH}(?<kin>${KIN})(?![a-z'’])(?=[^.!?\\n]*$)`);
+/** "The kids got pyjamas". */
+const GOT = new RegExp(`^${SOMEBODY} got(?= [a-z])`);
 const madeHer: Recogniser = ({ low, typed }, at) => {
-  const said = MADE_HER.exec(low.slice(at));
-  const of = said && SPOKEN_OF.exec(low.slice(0, at));
+  const got = at === 0 ? GOT.exec(low) : null;
+  const said = got ?? MADE_HER.exec(low.slice(at));
+  const of = got ?? (said && SPOKEN_OF.exec(low.slice(0, at)));
   if (!said || !of) return [];
   const to = at + said[0].length;
-  const called = CALLED.exec(typed(of.index + of[0].length, at))?.groups?.['name'];
+  const called = got ? undefined : CALLED.exec(typed(of.index + of[0].length, at))?.groups?.['name'];
   const name = capitalised(called ?? of.groups?.['kin'] ?? '');
   return [{ from: at, to, says: [], choices: [[{ is: 'new person', name }], mereWords(typed(at, to))], weight: WEIGHTS.weak + WEIGHTS.word * 3 }];
 };

@@ -123,6 +123,12 @@ const states = byRules([
     'sure',
     () => asks([{ is: 'state', state: 'sewing' }], [{ is: 'state', state: 'abandoned' }]),
   ),
+  // "I'm halfway through a Redshank jacket".
+  rule(
+    `(?:(?:i|i'm|am|still|now|only|just) )*(?:(?:half ?way|part way|nearly) through|working on|busy on|in the middle of)`,
+    'sure',
+    (_, s, from, to) => (behindName(s, from, to) === undefined ? undefined : says({ is: 'state', state: 'sewing' })),
+  ),
   // "On the machine" by itself: buttonholes may be sewn on it too.
   rule(`(?:(?:still|it is|it's|is|now) )*${ON_THE_MACHINE}(?: (?:now|right now|at the moment))?${CLAUSE}`, 'sure', (_, s, from) =>
     BEGINS.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'sewing' }) : undefined,
