@@ -351,6 +351,8 @@ const OFF_BEFORE = new RegExp(
 );
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
+/** A part that the same clause speaks of. */
+const PART_IN_CLAUSE = /(?:^|[,;.·|\n]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|\n]* (?:(?:and|then) )*$/;
 /** What there are two of, spoken of in the sentence before a place. */
 const THEY_ARE = /\b(sleeves|legs|straps|cuffs)\b[^.;\n]*$/;
 /** A part that is too long, in the clause or the sentence before. */
@@ -653,6 +655,9 @@ export const recogniseChange = byRules([
       // "The sleeves are too long even after I'd shortened them by 2".
       const they = them === undefined ? undefined : THEY_ARE.exec(s.low.slice(0, from))?.[1];
       if (they !== undefined) return made(actOf(verb), they, amount, tail, s, from, to);
+      // "Straps crossed at the back and shortened 4 cm each".
+      const same = PART_IN_CLAUSE.exec(s.low.slice(0, from))?.[1];
+      if (same !== undefined) return made(actOf(verb), same, amount, tail, s, from, to);
       const whole = made(actOf(verb), 'length', amount, tail, s, from, to);
       // "The sleeves are from the other, lengthened 2 cm": are they, or is the garment?
       const part = PART_BEFORE.exec(s.low.slice(0, from))?.[1];

@@ -197,7 +197,7 @@ const NOT_OF_IT = /\b(?:not(?: in| of)?|instead of|rather than|wanted|didn't use
 const isOfAnother = (before: string) => BESIDE_IT.test(before) || NOT_OF_IT.test(before);
 const OTHER_THING = /^ (?:bias|threads?|tape|ribbon|buttons?|needles?|skirt|trousers|jeans|jacket|dress|shirt|top|coat|boots|shoes|bag)(?![a-z])/;
 /** What ends a name of a fabric. */
-const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|(?:and|with|love|this time|scraps|remnants?|offcuts|leftovers|left[ -]?over)\b)/;
+const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|(?:and|with|love|this time|scraps|remnants?|offcuts|leftovers|left[ -]?over)\b|\d{1,3} ?%)/;
 /** What is said next, where no comma parts them: "red corduroy straps long". */
 const GOES_ON = new RegExp(`^ *(?:$|[,;.]|(?:in|at|${anyOf(ZONE_WORDS.keys())}|${NEXT_SAID})(?![a-z]))`);
 const COLOURED = new RegExp(`^${FABRIC_COLOUR} `);

@@ -28,7 +28,7 @@ import { DEGREES, DIRECTIONS, EARLIER_ONE, roundToo, signMeant, SYMPTOM_WORDS, Z
 const DIRECTION = anyOf(Object.keys(DIRECTIONS));
 const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))}`;
 const RIGHT =
-  '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
+  '(?:just right|spot on|bang on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
 const ALL_OVER = '(?:everywhere|all over|all round|throughout)';
 /** A place that is off, in the same clause. */
 const OFF = new RegExp(`^[^.;\\n]*\\b(?:too|${DIRECTION}|gap(?:es|ing))\\b`);
@@ -276,7 +276,7 @@ const seen = byRules([
   }),
   // "sleeve 2 cm too long", "the waistband is a bit tight", "shoulders narrow".
   fault(
-    `${THE}(?<zones>${ZONES})(?:,? (?:they|it|which|that)(?: are| is| was| were|'re|'s))?(?: (?:${BE}|still|now|again|just|all|came|also))*[,:]? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
+    `${THE}(?<zones>${ZONES})(?:,? (?:they|it|which|that)(?: are| is| was| were|'re|'s))?(?: (?:${BE}|still|now|again|already|just|all|came|also))*[,:]? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
     (_, how, of, s, from, to) => {
       // "Hem 5 cm deep" is a measure; a sleeve that is 2 cm long may be too long by them.
       if (how.amount !== undefined && how.degree.trim() === '' && /^(?:deep|wide|long|high)$/.test(how.direction) && !NUMBERED.test(how.amount))

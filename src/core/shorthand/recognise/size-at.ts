@@ -1,6 +1,6 @@
 import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { NEXT_SAID } from '../targets';
-import { asks, byRules, given, mereWords, rule } from '../said';
+import { asks, byRules, given, mereWords, rule, weightOver } from '../said';
 import type { Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { ALONE, at, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, sizeBehindName, SO_MUCH, whole } from './size-label';
@@ -32,6 +32,8 @@ const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`
 const MEASURED = /^ (?:(?:long|short|wid|narrow|loos|tight|low|high|deep)er)(?![a-z])/;
 const IS_FRACTION = /^[1357] ?\/ ?(?:2|4|8|16)$/;
 
+const SIZE_AND_PLACE = new RegExp(`(?<![a-z0-9])(?<size>${LABEL}) (?<zone>${ZONE})`, 'g');
+const A_PLACE_BEFORE = new RegExp(`(?<![a-z])${ZONE},? $`);
 /** What leads to the size of one half. */
 const OF_HALF = '(?:(?:cut|made|sewed|used|an?|the|size|in) )*';
 /** That the lower half is spoken of too. */
@@ -112,6 +114,21 @@ export const recogniseSizeAt = byRules([
       const mayBeSize = top === undefined ? lead !== '' || /(?:^|[,;(])\s*$/.test(s.low.slice(0, begun)) : OF_BOTTOM.test(s.low);
       if (/^\d/.test(label) && !/\bsize $/.test(lead ?? '') && !mayBeSize) return undefined;
       return at(whole(label), top !== undefined ? 'shoulders and bust' : from?.startsWith('hip') ? 'hips' : 'waist and hips', s);
+    },
+  ),
+  // "12 waist 14 hip 12 leg": each behind its size, where a size begins the row and a place ends it.
+  rule(
+    `(?:cut )?(?:an? )?(?:size )?(?<row>${LABEL} ${ZONE}(?:,? (?:and )?${LABEL} ${ZONE}){1,3})(?!,? (?:in )?(?:an? )?${LABEL}${ALONE})`,
+    'sure',
+    ({ row = '' }, s, from, to) => {
+      // A bra has a size of two parts.
+      if (A_PLACE_BEFORE.test(s.low.slice(0, from)) || /\b(?:band|cups?)\b/.test(row)) return undefined;
+      const says = [...row.matchAll(SIZE_AND_PLACE)].map(({ groups }) => {
+        const label = labelOf(groups?.['size'], s, false);
+        return label === undefined ? undefined : at(whole(label), groups?.['zone'], s);
+      });
+      const isRead = says.every((one) => one !== undefined);
+      return isRead ? { says: says.flatMap((one) => one.says), weight: weightOver(says.length, s, from, to) } : undefined;
     },
   ),
   // "A 12 top and a 14 bottom", "12 on top, 14 on the bottom".
