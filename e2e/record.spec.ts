@@ -556,3 +556,18 @@ test('a photograph is turned upright as the camera meant it', async ({ page }) =
   const size = () => picture.evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]);
   await expect.poll(size).toEqual([20, 40]);
 });
+
+test('a fault that was put right is noted of the try-on: seen before saving, and on the page of the make', async ({ page }) => {
+  await page.goto('/');
+  await page.keyboard.press('/');
+  await page.keyboard.type('Heron trousers 14, waist 4 cm too big so I took it in 1 cm at each side seam, hips right');
+  await expect(page.getByText('waistband loose by 4 cm when tried on')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Noted before' })).toHaveText(/tried on: waistband loose by 4\scm/);
+  await page.keyboard.press('Control+Enter');
+  await page.getByRole('link', { name: 'Version 1' }).click();
+  const looks = page.getByRole('region', { name: 'Fit, each time it was looked at' });
+  await expect(looks.getByRole('row', { name: /waistband/i })).toContainText(/loose by 4\scm/);
+  await expect(looks.getByRole('row', { name: /hip/i })).toContainText('right');
+  await expect(page.getByText('side seams at waistband −1 cm per seam on the body')).toBeVisible();
+});

@@ -10,6 +10,7 @@ import {
   isSized,
   WAY_WORDS,
   type AlterationKindId,
+  reminderOf,
 } from '../core/catalogue/alterations';
 import { effectsOf, placesNotSaid, type EffectContext } from '../core/alteration/effects';
 import { formatLength, type LengthUnit } from '../core/units/length';
@@ -277,7 +278,7 @@ function AlterationRow({
         <Result alteration={alteration} context={context} unit={unit} />
         <span className="text-small text-ink2">
           {/* How it is done is said while it is being entered, what is easily forgotten as long as it stands. */}
-          {alteration.amount === undefined && kind.how} <i>{kind.remind}</i>
+          {alteration.amount === undefined && kind.how} <i>{reminderOf(alteration)}</i>
         </span>
       </div>
     </li>

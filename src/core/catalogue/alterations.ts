@@ -47,9 +47,13 @@ export interface AlterationKind {
   readonly how: string;
   /** What else it changes and is easily forgotten. */
   readonly remind?: string;
+  /** The same at places that are named, where it depends on them. */
+  readonly remindAt?: Partial<Record<ZoneId, string>>;
   /** Place in the usual order of work on paper: lengths before widths, back before front, armhole before sleeve. */
   readonly order: number;
 }
+
+const WALK_THE_SLEEVE_IN = 'Where the armhole is reached, walk the sleeve in.';
 
 const fixed = (...effects: readonly (readonly [ZoneId, number, 'atMost'?])[]): Rule => ({
   by: 'fixed',
@@ -221,7 +225,13 @@ export const ALTERATIONS = {
     rule: { by: 'girth' },
     zones: GIRTHS,
     how: 'Along the seam past the zones named, front and back alike.',
-    remind: 'Where the armhole is reached, walk the sleeve in.',
+    remind: WALK_THE_SLEEVE_IN,
+    remindAt: {
+      bust: WALK_THE_SLEEVE_IN,
+      underbust: WALK_THE_SLEEVE_IN,
+      upperArm: WALK_THE_SLEEVE_IN,
+      waistband: 'Change the waistband by the same.',
+    },
     order: 50,
   },
   wedge: {
@@ -800,6 +810,23 @@ export const ALTERATION_KIND_IDS = idsOf(ALTERATIONS);
 /** The kind's facts, with every optional field in reach of the type checker. */
 export function alterationKind(id: AlterationKindId): AlterationKind {
   return ALTERATIONS[id];
+}
+
+/**
+ * What else an alteration changes and is easily forgotten, by the places that it names; undefined where there is nothing.
+ *
+ * @example reminderOf({ kind: 'side-seams', zones: ['waistband'] }) // 'Change the waistband by the same.'
+ */
+export function reminderOf({
+  kind,
+  zones = [],
+}: {
+  readonly kind: AlterationKindId;
+  readonly zones?: readonly ZoneId[] | undefined;
+}): string | undefined {
+  const { remind, remindAt } = alterationKind(kind);
+  if (!remindAt || zones.length === 0) return remind;
+  return [...new Set(zones.flatMap((zone) => remindAt[zone] ?? []))].join(' ') || undefined;
 }
 
 /** Whether a kind is a matter of more or less; what is left out or swapped is not. */

@@ -7,7 +7,7 @@ import { longestPiece } from '../fabric/stash';
 import { widePieces } from '../fabric/usual-width';
 import { atWidth, groundWords, neededWords } from './needed-words';
 import { effectsOf } from '../alteration/effects';
-import { alterationKind } from '../catalogue/alterations';
+import { reminderOf } from '../catalogue/alterations';
 import { alterationWhen, alterationWords } from '../alteration/words';
 import { effectContext, type PatternCase } from '../garment/case';
 import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../garment/chart';
@@ -436,7 +436,7 @@ function lastTimeChecks({ input }: CheckRequest): Check[] {
 
 /** Seams that no longer match once a piece is altered: to be trued before the fabric is cut. */
 function seamChecks({ make }: CheckRequest): Check[] {
-  const reminders = new Set(make.alterations.flatMap((a) => alterationKind(a.kind).remind ?? []));
+  const reminders = new Set(make.alterations.flatMap((a) => reminderOf(a) ?? []));
   if (reminders.size === 0 && make.sizeLines.length === 0) return [];
   const blended = make.sizeLines.length > 0 && 'Blend the lines between the sizes along the seam, alike on both pieces.';
   return [{ id: 'true', weight: 'warning', words: 'True the seams', detail: [...(blended ? [blended] : []), ...reminders].join(' ') }];

@@ -1,7 +1,7 @@
 import { sameAlteration } from '../alteration/alteration-key';
 import { inOrder, versionsOf, viewOf } from '../make/versions';
 import { mainFabric, mainUse } from '../make/main-fabric';
-import { alterationKind } from '../catalogue/alterations';
+import { alterationKind, reminderOf } from '../catalogue/alterations';
 import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
 import { longestPiece } from '../fabric/stash';
@@ -68,7 +68,8 @@ function stepsOf({ input, make, unit }: CheckRequest): SheetStep[] {
     return made && was && was.when !== 'paper' ? `${alterationWhen(was)}, version ${made.version}; ` : '';
   };
   const steps = ordered.map((a): SheetStep => {
-    const { how, remind } = alterationKind(a.kind);
+    const { how } = alterationKind(a.kind);
+    const remind = reminderOf(a);
     return {
       id: `step ${a.id}`,
       words: `${alterationWords(a, unit)}${a.purpose === 'style' ? ', for looks' : ''}`,

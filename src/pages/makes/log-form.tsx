@@ -29,6 +29,7 @@ import { enterNumbered } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
 import { LookEntry } from './look-entry';
 import { NewPatternFields } from './named-here';
+import { NotedBefore } from './noted-before';
 import { WhomFor } from '../../parts/whom-for';
 import { MakeForm } from './make-form';
 import { VerdictEntry } from './verdict-entry';
@@ -159,6 +160,7 @@ export function LogForm({ input: known, stash, person, people, initial, planned,
           <h2 id="fit" className="mb-1 text-head">
             How did it fit?
           </h2>
+          <NotedBefore make={draft.make} unit={unit} onMake={(make) => change({ make })} />
           <LookEntry
             make={draft.make}
             look={draft.look}
