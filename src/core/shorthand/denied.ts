@@ -16,9 +16,9 @@ const DENIED = new RegExp(
  */
 export const isDenied = (before: string): boolean => DENIED.test(before);
 
-const ALTERED =
+const DONE_TO_IT =
   '(?:lengthened|shortened|took|taken|let|raised|lowered|widened|narrowed|dropped|trimmed|reduced|turned|cut|moved|added|removed|pinched)';
 /** That something was done for what was just said. */
 export const SO_I = "so (?:i|we)(?:'ve| have)? (?:(?:had to|then|just|quickly) )*";
 /** Behind a fault: that it was put right on the garment, and by how much or where. */
-export const PUT_RIGHT_BY = `[,;.]? (?:(?:but|so|and|until|then) )*(?:(?:i|we)(?:'ve| have)? )?(?:(?:had to|then|just|quickly) )*(?:let|took|take|taken) (?:it|them|that) (?:out|in|up|down)(?:(?: by| about)* ${SAID_LENGTH}| (?:at|along|from) )|,? ${SO_I}${ALTERED} [^,.;\\n]*?${SAID_LENGTH}`;
+export const PUT_RIGHT_BY = `[,;.]? (?:(?:but|so|and|until|then) )*(?:(?:i|we)(?:'ve| have)? )?(?:(?:had to|then|just|quickly) )*(?:let|took|take|taken) (?:it|them|that) (?:out|in|up|down)(?:(?: by| about)* ${SAID_LENGTH}| (?:at|along|from) )|,? ${SO_I}${DONE_TO_IT} [^,.;\\n]*?${SAID_LENGTH}`;

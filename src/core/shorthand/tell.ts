@@ -13,7 +13,7 @@ import { FIRST } from './report';
 import { subjectOf } from './subject';
 import { HEADING_BEHIND, HEADING_LINE, LIST_HEADING, LIST_WORDS, SIGN, SIGN_BEHIND, withoutTail } from './telling-lists';
 import { timeOver, timesAbove, timesOfLists, type Time } from './telling-times';
-import { TOILE } from './words';
+import { CHILDREN, TOILE } from './words';
 
 /** A part of a telling that is one make. */
 export interface Told {
@@ -81,8 +81,9 @@ const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
 const BLANK_LINE = new RegExp(`\\n[ \\t]*\\n\\s*(?:${SIGN})?`, 'g');
 /** Words that say that something was made. */
-const MADE =
-  /\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|started|begun|began|did|traced|(?:half ?way|part way|nearly) through|working on|in the middle of|(?:kids|boys|girls|twins|children) got|next is|next was|next came)\b/;
+const MADE = new RegExp(
+  `\\b(?:made|sewed|sewn|tried(?! on)|tested|cut|finished|completed|started|begun|began|did|traced|(?:half ?way|part way|nearly) through|working on|in the middle of|(?:${CHILDREN}) got|next is|next was|next came)\\b`,
+);
 
 /** The same right before a name: "so I made her the Wren dress". */
 const MADE_RIGHT_BEFORE = /\b(?:made|sewed)(?: (?:her|him|them|me|myself|us))? (?:the|an?|another) $/;

@@ -398,3 +398,6 @@ export const CUTS: ReadonlySet<string> = new Set(
     ' ',
   ),
 );
+
+/** Several children, as they are spoken of together. */
+export const CHILDREN = 'kids|boys|girls|twins|children';

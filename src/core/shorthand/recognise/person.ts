@@ -5,7 +5,7 @@ import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { MAKE_LABEL } from '../form-labels';
-import { CUTS, isTradeWord } from '../words';
+import { CHILDREN, CUTS, isTradeWord } from '../words';
 import { NOTION } from './cost';
 
 /** What it was made for beside: "for my dad's 60th birthday". Where others are guests, it may be a guest's. */
@@ -168,8 +168,7 @@ const beside: Recogniser = ({ low, names, subject, typed }, at) => {
 const WHICH =
   '(?:(?:little|big|older|younger|eldest|youngest|elder|oldest|own|best|good|dear|new|old|late|pregnant|teenage|tall|\\d{1,2}[ -]?(?:year|month|week)s?[ -]old) )*';
 /** Whose: those of somebody else are somebody's too, but "for the friend" is nobody whom the ledger could know again. */
-const WHOSE =
-  '(?:(?:my|our|his|her|their|an?) |the (?=(?:baby|newborn|toddler|kids?|little|girls|boys|twins|children|grandkids|grandchildren)\\b)|(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?|baby)(?![a-z])))';
+const WHOSE = `(?:(?:my|our|his|her|their|an?) |the (?=(?:baby|newborn|toddler|kid|${CHILDREN}|little|grandkids|grandchildren)\\b)|(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?|baby)(?![a-z])))`;
 const SOMEBODY = `${WHOSE}${WHICH}(?<kin>${KIN}(?:'s ${WHICH}${KIN})?)(?![a-z])`;
 const FOR_RELATION = new RegExp(`^for ${SOMEBODY}`);
 /** For somebody, and not for a day of theirs. */
