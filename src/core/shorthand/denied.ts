@@ -17,7 +17,7 @@ const DENIED = new RegExp(
 export const isDenied = (before: string): boolean => DENIED.test(before);
 
 const DONE_TO_IT =
-  '(?:lengthened|shortened|took|taken|let|raised|lowered|widened|narrowed|dropped|trimmed|reduced|turned|cut|moved|added|removed|pinched)';
+  '(?:lengthened|shortened|took|taken|let|raised|lowered|widened|narrowed|tapered|slimmed|deepened|dropped|trimmed|reduced|turned|cut|moved|added|removed|pinched)';
 /** That something was done for what was just said. */
 export const SO_I = "so (?:i|we)(?:'ve| have)? (?:(?:had to|then|just|quickly) )*";
 /** Behind a fault: that it was put right on the garment, and by how much or where. */

@@ -211,6 +211,8 @@ export const WAYS_SAID: Record<string, 'total' | 'perSide' | 'perSeam' | 'perQua
   altogether: 'total',
   'per side': 'perSide',
   'each side': 'perSide',
+  'on each side': 'perSide',
+  'at each side': 'perSide',
   'per seam': 'perSeam',
   'each seam': 'perSeam',
   'at each seam': 'perSeam',

@@ -345,6 +345,8 @@ const VERBS_SAID = new RegExp(VERB);
 const BEFORE_NAME = new RegExp(`\\b(?<verb>${VERB}) ${THE}(?<target>${anyOf(TARGET_NAMES)}) (?:of|on|in) (?:(?:the|my|this|a) )*$`);
 /** What was done to a part, or to some, right before another is named. */
 const DONE_BEFORE = new RegExp(`\\b(?<verb>${VERB})(?: ${THE}${anyOf(TARGET_NAMES)}(?: by)? ${LENGTH}${END}(?:,? (?:and|&)|,)?)+ $`);
+/** What the clause before speaks of. */
+const TARGET_BEFORE = new RegExp(`(?<![a-z])(?<target>${anyOf(TARGET_NAMES)})${END}[^,.;·|\\n]*,?\\s*(?:(?:and|so|then|but|i|just|had|to) )*$`);
 /** A place that is found off right before: one, or what there are two of. */
 const OFF_BEFORE = new RegExp(
   `(?<![a-z])(?:(?<it>waist|waistband|bust|chest|underbust|hem|skirt)|(?<them>cuffs|sleeves|hips|thighs|knees|calves|upper arms|legs|straps))${END}[^,;.·|\\n]*(?:,| so| and|;|\\.)\\s*(?:(?:and|so|then|i|just|had|to) )*$`,
@@ -418,6 +420,13 @@ export const recogniseChange = byRules([
       const meant = named ?? made(act, isOfWidth(act) ? 'side seams' : 'length', amount, tail, s, from, to);
       return off === undefined ? meant : onTheGarment(meant);
     },
+  ),
+  // "Rise too low so I raised it 2 cm": what is spoken of in the same clause.
+  given(/(?:raised|lowered|widened|narrowed|tapered|reduced|slimmed|deepened) (?:it|them) /, changed)(
+    `${LEAD}(?<verb>raised|lowered|widened|narrowed|tapered|reduced|slimmed|deepened) (?:it|them)(?: (?:in|up|down))?(?: by)? ${AMOUNT}`,
+    'sure',
+    ({ verb, amount, tail = '' }, s, from, to) =>
+      made(actOf(verb), TARGET_BEFORE.exec(s.low.slice(0, from))?.groups?.['target'], amount, tail, s, from, to),
   ),
   // "took 1 cm in at the waist", where an inch or two is no other thing.
   given(/(?:took|take|taken|let) .*(?:in|out) (?:at|from|on|around|round)/, changed)(
