@@ -16,7 +16,7 @@ export function NotedBefore({ make, unit, onMake }: { make: Make; unit: LengthUn
           <button
             type="button"
             aria-label={`Remove the note on ${zoneOf(note.zone).label}`}
-            className="rounded-md px-1.5 hover:bg-tint"
+            className="min-h-6 min-w-6 rounded-md px-1.5 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
             onClick={() => onMake({ ...make, fitNotes: make.fitNotes.filter((other) => other.id !== note.id) })}
           >
             ×
