@@ -113,6 +113,13 @@ export const asks = (...choices: readonly Choice[]): Meant => ({ says: [], choic
 /** The ways in which something is meant: one that is stated, or those that are asked. */
 export const waysOf = (meant: Meant | undefined): readonly Choice[] => meant?.choices ?? (meant ? [meant.says] : []);
 
+/** The same meant otherwise: what is stated, or each of what is asked. */
+export const eachWay = <M extends Pick<Meant, 'says' | 'choices'>>(meant: M, otherwise: (choice: Choice) => Choice): M => ({
+  ...meant,
+  says: otherwise(meant.says),
+  ...(meant.choices ? { choices: meant.choices.map(otherwise) } : {}),
+});
+
 /** The choice that states nothing. */
 export const mereWords = (words: string): Choice => [{ is: 'words', words }];
 

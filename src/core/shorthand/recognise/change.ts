@@ -7,7 +7,7 @@ import type { Choice, Understood } from '../chip';
 import { isDenied, SO_I } from '../denied';
 import { isLower } from '../../records/usual-zones';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
+import { asks, beforeName, byRules, eachWay, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, isAtCentreBackWaist, isMoreLower, isOfWidth, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { EARLIER, PARTS_SAID, WAYS_SAID, WHENS } from '../words';
@@ -65,13 +65,17 @@ const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rul
     const to = tailEnd(s.low, end);
     const tail = s.low.slice(end, to);
     const words = s.typed(from, to);
-    const read = readAs({ ...said, tail }, s, from, to);
-    const told = PUT_RIGHT_HERE.test(s.low.slice(0, s.low.startsWith('i ', from) ? from + 2 : from)) ? onTheGarment(read) : read;
+    const isPutRight = PUT_RIGHT_HERE.test(s.low.startsWith('i ', from) ? `${before}i ` : before);
+    const read = (of: Said) => {
+      const meant = readAs({ ...of, tail }, s, from, to);
+      return isPutRight ? onTheGarment(meant) : meant;
+    };
+    const told = read(said);
     if (!told) return undefined;
     const { least, amount } = said;
     const isRange = least !== undefined && amount !== undefined;
     // "1-2 cm" is the one or the other.
-    const less = isRange ? readAs({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) }, s, from, to) : undefined;
+    const less = isRange ? read({ ...said, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) }) : undefined;
     const ways = [less, told].flatMap(waysOf);
     // "Needed an FBA": it was done, or the next one needs it.
     if (NEEDED.test(s.low.slice(from, end))) return { to, ...asks(...ways, [{ is: 'next', words }]) };
@@ -293,8 +297,7 @@ const pieceIn = (words: string | undefined): 'front' | 'back' | undefined =>
 /** The same, done to one of the pieces only. */
 const ofPart = (meant: Meant | undefined, part: 'front' | 'back'): Meant | undefined => {
   const parted = (says: Choice): Choice => says.map((one) => (one.is === 'alteration' ? { ...one, alteration: { ...one.alteration, part } } : one));
-  if (!meant) return undefined;
-  return { ...meant, says: parted(meant.says), ...(meant.choices ? { choices: meant.choices.map(parted) } : {}) };
+  return meant && eachWay(meant, parted);
 };
 
 /** The same, done when it was tried on and not on the paper. */
@@ -303,7 +306,7 @@ function onTheGarment(meant: Meant | undefined): Meant | undefined {
     says.map((one) =>
       one.is === 'alteration' && one.alteration.when === 'paper' ? { ...one, alteration: { ...one.alteration, when: 'body' } } : one,
     );
-  return meant && { ...meant, says: then(meant.says), ...(meant.choices ? { choices: meant.choices.map(then) } : {}) };
+  return meant && eachWay(meant, then);
 }
 
 /** A waist that was made narrower or wider at its back: at the seam there or at its darts, nobody said. */

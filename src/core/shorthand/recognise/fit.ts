@@ -10,6 +10,7 @@ import {
   beginsClause,
   beforeName,
   byRules,
+  eachWay,
   given,
   mereWords,
   rule,
@@ -456,6 +457,5 @@ export const recogniseFit: Recogniser = (sentence, at) =>
   seen(sentence, at).flatMap((found) => {
     const behind = sentence.low.slice(found.to);
     if (IS_DONE.test(behind)) return [];
-    const isPutRight = IS_PUT_RIGHT_BY.test(behind);
-    return [isPutRight ? { ...found, says: tried(found.says), ...(found.choices ? { choices: found.choices.map(tried) } : {}) } : found];
+    return [IS_PUT_RIGHT_BY.test(behind) ? eachWay(found, tried) : found];
   });
